@@ -25,6 +25,7 @@ import { CalendarPaper } from "./work/CalendarPaper";
 import { DayPaper } from "./work/DayPaper";
 import { SeasonsPaper } from "./years/SeasonsPaper";
 import { StoryPaper } from "./years/StoryPaper";
+import { StagingPaper } from "./work/StagingPaper";
 import { WorkPaper } from "./work/WorkPaper";
 import { SunPaper } from "./sun/SunPaper";
 import { EditsPaper } from "./workspace/EditsPaper";
@@ -54,6 +55,7 @@ export const papers: Readonly<Record<PaperName, ComponentType>> = {
   work: WorkPaper,
   calendar: CalendarPaper,
   day: DayPaper,
+  staging: StagingPaper,
   journal: JournalPaper,
   seasons: SeasonsPaper,
   story: StoryPaper,

@@ -4,14 +4,16 @@ import { useFieldEdit } from "../forms/useFieldEdit";
 import { formatMoney } from "../measure/figures";
 import { formatDay } from "../measure/halfMonths";
 import { plainAmount } from "../measure/numbers";
-import { Choice } from "../parts/Choice";
 import { Fault } from "../parts/Fault";
 import { TextField } from "../parts/TextField";
 import { useDesk } from "../workspace/desk";
 import { seasonOfDay } from "../workspace/seasons";
 import { arrivalWords as words } from "./arrivalWords";
 import { DraftField } from "./DraftField";
-import { StageChecks, type WorkStage } from "./StageChecks";
+import type { WorkStage } from "./StageChecks";
+import { StageChoice } from "./StageChoice";
+import { StagesOf } from "./StagesOf";
+import { useDraft } from "./useDraft";
 
 type Delivery = components["schemas"]["Delivery"];
 
@@ -48,12 +50,10 @@ export function Arrivals() {
 }
 
 function DeliveryForm({ delivery }: { delivery: Delivery }) {
-  const { catalogue } = useDesk();
   const { faults, edit } = useFieldEdit();
   const put = (field: string, part: Partial<Delivery>) => {
     edit(field, { kind: "PutDelivery", delivery: { ...delivery, ...part } });
   };
-  const labels = new Map(catalogue.stages.map(({ key, label }) => [key, label]));
   return (
     <div className="border-t border-hair py-1">
       <div className="flex flex-wrap items-end gap-2">
@@ -90,56 +90,40 @@ function DeliveryForm({ delivery }: { delivery: Delivery }) {
           {words.remove}
         </button>
       </div>
-      <details>
-        <summary className="cursor-pointer">
-          {words.waits(delivery.stages.map((stage) => labels.get(stage) ?? ""))}
-        </summary>
-        <StageChecks
-          chosen={delivery.stages}
-          onChange={(stages) => {
-            put("stages", { stages });
-          }}
-        />
-      </details>
-      <Fault text={faults["stages"]} />
+      <StagesOf
+        chosen={delivery.stages}
+        summary={words.waits}
+        fault={faults["stages"]}
+        onChange={(stages) => {
+          put("stages", { stages });
+        }}
+      />
     </div>
   );
 }
 
 const EMPTY_DELIVERY = { name: "", day: "" };
 
-/** Adds a delivery; what was refused stays to be mended. */
 function NewDelivery() {
-  const { season, catalogue, submit } = useDesk();
-  const [draft, setDraft] = useState(EMPTY_DELIVERY);
+  const { season } = useDesk();
+  const { draft, set, fault, add } = useDraft(EMPTY_DELIVERY);
   const [stage, setStage] = useState<WorkStage>("FILL");
-  const [fault, setFault] = useState<string>();
-
-  function add() {
-    setFault(undefined);
-    setDraft(EMPTY_DELIVERY);
-    submit(
-      { kind: "PutDelivery", delivery: { id: crypto.randomUUID(), season, stages: [stage], ...draft } },
-      (text) => {
-        setFault(text);
-        setDraft(draft);
-      },
-    );
-  }
-
   return (
     <form
       className="flex flex-wrap items-end gap-2 border-t border-hair py-1"
       onSubmit={(event) => {
         event.preventDefault();
-        add();
+        add({
+          kind: "PutDelivery",
+          delivery: { id: crypto.randomUUID(), season, stages: [stage], ...draft },
+        });
       }}
     >
       <DraftField
         label={words.name}
         value={draft.name}
         onChange={(name) => {
-          setDraft({ ...draft, name });
+          set({ name });
         }}
       />
       <DraftField
@@ -147,15 +131,10 @@ function NewDelivery() {
         label={words.day}
         value={draft.day}
         onChange={(day) => {
-          setDraft({ ...draft, day });
+          set({ day });
         }}
       />
-      <Choice
-        label={words.firstStage}
-        value={stage}
-        options={catalogue.stages.map(({ key: value, label }) => ({ value, label }))}
-        onChange={setStage}
-      />
+      <StageChoice label={words.firstStage} value={stage} onChange={setStage} />
       <button type="submit" className="plain-button" disabled={draft.name.trim() === "" || draft.day === ""}>
         {words.add}
       </button>
@@ -188,29 +167,17 @@ function IncomeLine({ income: { id, day, amount } }: { income: components["schem
 
 const EMPTY_INCOME = { day: "", amount: "" };
 
-/** Adds money that comes in; what was refused stays to be mended. */
 function NewIncome() {
-  const { plan, submit } = useDesk();
+  const { plan } = useDesk();
   const { currency } = plan.budget.sum;
-  const [draft, setDraft] = useState(EMPTY_INCOME);
-  const [fault, setFault] = useState<string>();
-
-  function add() {
-    setFault(undefined);
-    const amount = { amount: plainAmount(draft.amount, currency), currency };
-    setDraft(EMPTY_INCOME);
-    submit({ kind: "PutIncome", income: { id: crypto.randomUUID(), day: draft.day, amount } }, (text) => {
-      setFault(text);
-      setDraft(draft);
-    });
-  }
-
+  const { draft, set, fault, add } = useDraft(EMPTY_INCOME);
   return (
     <form
       className="flex flex-wrap items-end gap-2 py-1"
       onSubmit={(event) => {
         event.preventDefault();
-        add();
+        const amount = { amount: plainAmount(draft.amount, currency), currency };
+        add({ kind: "PutIncome", income: { id: crypto.randomUUID(), day: draft.day, amount } });
       }}
     >
       <DraftField
@@ -218,7 +185,7 @@ function NewIncome() {
         label={words.moneyDay}
         value={draft.day}
         onChange={(day) => {
-          setDraft({ ...draft, day });
+          set({ day });
         }}
       />
       <DraftField
@@ -226,7 +193,7 @@ function NewIncome() {
         label={words.amount(currency)}
         value={draft.amount}
         onChange={(amount) => {
-          setDraft({ ...draft, amount });
+          set({ amount });
         }}
       />
       <button

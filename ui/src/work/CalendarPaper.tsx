@@ -8,11 +8,13 @@ import { useFieldEdit } from "../forms/useFieldEdit";
 import { useDesk } from "../workspace/desk";
 import { Arrivals } from "./Arrivals";
 import { BetterOrder } from "./BetterOrder";
+import { Hires } from "./Hires";
 import { namesOf, useCalendar, weekdayOf, type Placed, type Stint, type WorkCalendar } from "./calendar";
 import { calendarWords as words } from "./calendarWords";
 import { Crew } from "./Crew";
 import { Rain } from "./Rain";
 import { SPAN } from "./span";
+import { formatLift } from "./staging";
 import { useTasks, type PlannedTask } from "./tasks";
 import { WorkSeasonForm } from "./WorkSeasonForm";
 import { words as workWords } from "./words";
@@ -140,6 +142,7 @@ export function CalendarPaper() {
       <p className="max-w-prose text-soft">{words.explained}</p>
       <Crew />
       <Arrivals />
+      <Hires told={told?.calendar.hires ?? []} />
       <div className="flex flex-wrap items-end gap-x-6">
         <WorkSeasonForm />
         {told && told.calendar.stints.length > 0 && (
@@ -183,15 +186,20 @@ interface UnplacedProps {
 
 /** What can't be done, and why. */
 function Unplaced({ calendar: { unplaced }, names }: UnplacedProps) {
+  const { units } = useDesk();
   if (unplaced.length === 0 || unplaced.every(({ why }) => why === "NOBODY")) return null;
   return (
     <details open data-testid="unplaced">
       <summary className="cursor-pointer text-snag">{words.unplacedTitle}</summary>
       <ul className="max-h-40 list-disc overflow-y-auto pl-6">
-        {unplaced.map(({ task, why, needed, people, waitsFor }) => (
+        {unplaced.map(({ task, why, needed, people, waitsFor, lift, machine = "" }) => (
           <li key={task}>
             {names.get(task)}:{" "}
-            {words.trouble[why](needed, people, waitsFor === undefined ? "" : (names.get(waitsFor) ?? ""))}.
+            {words.trouble[why](needed, people, waitsFor === undefined ? "" : (names.get(waitsFor) ?? ""), {
+              lift: lift ? formatLift(lift, units) : "",
+              machine,
+            })}
+            .
           </li>
         ))}
       </ul>

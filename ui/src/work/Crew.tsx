@@ -6,9 +6,9 @@ import { readNumber } from "../measure/numbers";
 import { Fault } from "../parts/Fault";
 import { TextField } from "../parts/TextField";
 import { useDesk } from "../workspace/desk";
+import { Abilities } from "./Abilities";
 import type { Worker } from "./calendar";
 import { calendarWords as words } from "./calendarWords";
-import { StageChecks } from "./StageChecks";
 
 const WEEKEND = [0, 0, 0, 0, 0, 4, 4];
 const PER_CENT = 100;
@@ -123,31 +123,8 @@ function WorkerForm({ worker }: { worker: Worker }) {
         </button>
       </div>
       <Days worker={worker} />
-      <Leaves worker={worker} put={put} fault={faults["leaves"]} />
+      <Abilities worker={worker} put={put} refuse={refuse} faults={faults} />
     </fieldset>
-  );
-}
-
-interface LeavesProps {
-  worker: Worker;
-  put: (field: string, part: Partial<Worker>) => void;
-  fault: string | undefined;
-}
-
-/** What somebody does not do. */
-function Leaves({ worker, put, fault }: LeavesProps) {
-  const { leaves } = worker;
-  return (
-    <details>
-      <summary className="cursor-pointer">{words.leaves(leaves.length)}</summary>
-      <StageChecks
-        chosen={leaves}
-        onChange={(chosen) => {
-          put("leaves", { leaves: chosen });
-        }}
-      />
-      <Fault text={fault} />
-    </details>
   );
 }
 

@@ -11,7 +11,8 @@ import { formatClock, useCalendar, weekdayOf, type Stint } from "./calendar";
 import { calendarWords as words } from "./calendarWords";
 import { DoneCell } from "./DoneCell";
 import { SPAN } from "./span";
-import { useMarks } from "./useMarks";
+import { formatGoods, goodsFor, useStaging, withTwo, type StagedPlace } from "./staging";
+import { stagingWords } from "./stagingWords";
 import { doneOf, formatQuantity, placeOf, useTasks, type PlannedTask } from "./tasks";
 import { words as workWords } from "./words";
 
@@ -69,7 +70,7 @@ export function DayPaper() {
     { key: "amount", head: words.amountHead, value: amountOf },
     { key: "done", head: workWords.doneHead, value: ({ task }) => done.get(task)?.[0]?.day ?? "" },
   ];
-  const marks = useMarks(ofDay.flatMap(({ task }) => tasks.get(task) ?? []));
+  const staged = useStaging();
   const people = [...new Set(ofDay.map((stint) => stint.workers.join(" ")))];
   return (
     <Paper
@@ -99,7 +100,7 @@ export function DayPaper() {
                           stint={stint}
                           task={tasks.get(stint.task)}
                           amount={amountOf(stint)}
-                          marks={marks.get(stint.task) ?? []}
+                          staged={staged}
                           goesOn={goesOn(stint)}
                           done={done.get(stint.task) ?? []}
                         />
@@ -151,22 +152,26 @@ interface LineProps {
   stint: Stint;
   task: PlannedTask | undefined;
   amount: string;
-  /** Of the boards that are cut for it. */
-  marks: readonly string[];
+  staged: readonly StagedPlace[] | undefined;
   goesOn: string | undefined;
   done: readonly JournalEntry[];
 }
 
 /** A part of a task; the last one is where it is ticked off. */
-function Line({ stint: { from, minutes }, task, amount, marks, goesOn, done }: LineProps) {
+function Line({ stint: { from, minutes }, task, amount, staged, goesOn, done }: LineProps) {
+  const { units } = useDesk();
   if (!task) return null;
+  const goods = formatGoods(goodsFor(task, staged), units);
+  const heavy = withTwo(task, units);
   return (
     <li className="flex flex-wrap items-baseline gap-x-4 gap-y-1 border-b border-rule py-2">
       <span className="figures w-32">{words.fromTo(formatClock(from), formatClock(from + minutes))}</span>
       <span className="min-w-48 grow basis-48">
         <strong>{task.rate.label}</strong>
         <span className="block">{[placeOf(task), amount].filter((each) => each !== "").join(": ")}</span>
-        {marks.length > 0 && <span className="block">{words.marks(marks)}</span>}
+        {goods.length > 0 && <span className="block">{goods.join("; ")}</span>}
+        {heavy !== undefined && <span className="block text-snag">{heavy}</span>}
+        {task.easy && <span className="block text-sm text-soft">{stagingWords.easy}</span>}
       </span>
       {goesOn !== undefined && done.length === 0 ? (
         <span className="text-sm text-soft">{goesOn}</span>

@@ -1,11 +1,15 @@
 import { useMemo } from "react";
 import type { components } from "../api/schema";
 import { useFieldEdit } from "../forms/useFieldEdit";
+import { Choice } from "../parts/Choice";
 import { TextField } from "../parts/TextField";
 import { useDesk } from "../workspace/desk";
 import { calendarWords as words } from "./calendarWords";
+import { hireWords } from "./hireWords";
 
 type WorkSeason = components["schemas"]["WorkSeason"];
+
+const AIMS = ["EARLIEST", "FEWEST_HIRE_DAYS"] as const;
 
 /** How the work of the season in view is planned; a new plan of it where nobody has said anything. */
 export function useWorkSeason(): WorkSeason {
@@ -19,6 +23,7 @@ export function useWorkSeason(): WorkSeason {
 export function WorkSeasonForm() {
   const work = useWorkSeason();
   const { faults, edit } = useFieldEdit();
+  const { plan, season } = useDesk();
   const put = (field: "begins" | "ends", text: string) => {
     const { [field]: before, ...rest } = work;
     if (before !== text) {
@@ -44,6 +49,16 @@ export function WorkSeasonForm() {
           />
         </div>
       ))}
+      {plan.hires.some((hire) => hire.season === season) && (
+        <Choice
+          label={hireWords.aim}
+          value={work.aim ?? "EARLIEST"}
+          options={AIMS.map((value) => ({ value, label: hireWords.aims[value] }))}
+          onChange={(aim) => {
+            edit("aim", { kind: "PutWorkSeason", workSeason: { ...work, aim } });
+          }}
+        />
+      )}
     </div>
   );
 }

@@ -5,6 +5,7 @@ import { describe, expect, it, vi } from "vitest";
 import "../testing/setup";
 import { answering } from "../testing/answers";
 import { atDesk, deskFor, plan } from "../testing/desk";
+import { abilityWords } from "./abilityWords";
 import { arrivalWords } from "./arrivalWords";
 import { formatClock, weekdayOf, type CalendarOfSeason, type Worker } from "./calendar";
 import { CalendarPaper } from "./CalendarPaper";
@@ -34,6 +35,8 @@ const posts: PlannedTask = {
     people: 1,
   },
   about: "f",
+  place: "f",
+  easy: false,
   name: "North fence",
   quantity: 4,
   hours: 3,
@@ -94,6 +97,7 @@ const told: CalendarOfSeason = {
     unplaced: [{ task: "gate", why: "TOO_FEW", needed: 2, people: 1 }],
     busiest: 4,
     wished: false,
+    hires: [],
   },
   moved: [{ task: "posts", from: "2028-04-01", to: "2028-04-02" }],
 };
@@ -181,11 +185,19 @@ describe("the calendar of the work", () => {
     await userEvent.clear(pace);
     await userEvent.type(pace, "50{Enter}");
     expect(submit.mock.lastCall?.[0]).toMatchObject({ worker: { pace: 0.5 } });
-    await userEvent.click(crew.getByText(words.leaves(1)));
+    await userEvent.click(crew.getByText(abilityWords.summary(1)));
     const [posting] = crew.getAllByLabelText("Set posts");
     if (!posting) throw new Error("no stage");
     await userEvent.click(posting);
     expect(submit.mock.lastCall?.[0]).toMatchObject({ worker: { leaves: ["MESH", "POSTS"] } });
+    const [lifts] = crew.getAllByLabelText(abilityWords.lifts.METRIC);
+    if (!lifts) throw new Error("no weight");
+    await userEvent.type(lifts, "12,5{Enter}");
+    expect(submit.mock.lastCall?.[0]).toMatchObject({ worker: { ability: { saws: true, lifts: 12.5 } } });
+    const [saws] = crew.getAllByLabelText(abilityWords.saws);
+    if (!saws) throw new Error("no saw");
+    await userEvent.click(saws);
+    expect(submit.mock.lastCall?.[0]).toMatchObject({ worker: { ability: { saws: false } } });
     crew.getByText(words.awayFrom("1 May", "7 May"));
     crew.getByText(words.hoursOn("5 Apr", 2));
     const [from] = crew.getAllByLabelText(words.from);
@@ -241,25 +253,37 @@ describe("the calendar of the work", () => {
 
 describe("the day sheet", () => {
   it("shows the next day of work, its tasks by who does them, and what to mind; others are chosen", async () => {
-    const pieces = [
-      { mark: "A", length: 2.4, count: 4, into: ["f", "g"] },
-      { mark: "B", length: 1.2, count: 2, into: ["g"] },
-      { mark: "C", length: 1, count: 2, into: ["f"] },
+    const board = { kind: "BOARDS", stages: ["MESH"], label: "Cedar", kilograms: 9 };
+    const goods = [
+      { kind: "BAGS", stages: ["POSTS"], label: "Post mix", quantity: 3, kilograms: 36.3 },
+      { ...board, quantity: 4, length: 2.4, mark: "A" },
+      { ...board, quantity: 2, length: 1, mark: "C" },
     ];
     answering({
-      "/tasks": work,
+      "/tasks": {
+        ...work,
+        tasks: [
+          { ...posts, easy: true, lift: { what: "Post mix", kilograms: 36.3, byTwo: true } },
+          { ...mesh, lift: { what: "Cedar", kilograms: 9, byTwo: false } },
+          gate,
+        ],
+      },
+      "/work-calendar/staging": [
+        { place: "f", name: "North fence", goods },
+        { place: "g", name: "Bed", goods: [{ ...board, quantity: 2, length: 1.2, mark: "B" }] },
+      ],
       "/work-calendar": told,
       "/journal": {},
-      "/cutting": [
-        { season: 2028, pieces },
-        { season: 2029, pieces: [{ mark: "D", length: 1, count: 1, into: ["f"] }] },
-      ],
     });
     const { desk } = deskFor({ plan: planned });
     atDesk(desk, <DayPaper />);
     expect(await screen.findByText("Setting a post")).toBeInTheDocument();
     expect(screen.getAllByRole("listitem").map(({ textContent }) => textContent)).toContain(
-      "0:00 to 1:05Setting a postNorth fence: part of 4 postsgoes on: Bo, Sun 9 Apr",
+      "0:00 to 1:05Setting a postNorth fence: part of 4 posts" +
+        "3 × Post mix" +
+        "Lift with two: Post mix weighs up to 36 kg." +
+        "A helper can do this without being shown how." +
+        "goes on: Bo, Sun 9 Apr",
     );
     screen.getByRole("heading", { name: "Ada" });
     expect(screen.getByTestId("tools")).toHaveTextContent("Take along: Spade; String.");
@@ -270,7 +294,7 @@ describe("the day sheet", () => {
     screen.getByRole("button", { name: /^Tick off: Hanging mesh/ });
     expect(screen.queryByTestId("cautions")).not.toBeInTheDocument();
     expect(screen.queryByTestId("tools")).not.toBeInTheDocument();
-    expect(await screen.findByText("Boards marked A, C")).toBeVisible();
+    expect(await screen.findByText("Boards marked A (4), C (2)")).toBeVisible();
   });
 
   it("is ticked off in one press, without a signal as well", async () => {
@@ -367,4 +391,15 @@ describe("what has to arrive first", () => {
 it("says what is waited for", () => {
   expect(words.why.DELIVERY("", "17 Apr", "", "Soil")).toBe("waits until 17 Apr for this: Soil");
   expect(words.why.MONEY("", "1 May")).toBe("the money for it is there on 1 May");
+  expect(words.why.MACHINE("", "1 May", "", "Auger")).toBe("done on 1 May, when this is there: Auger");
+  const more = { lift: "Board (up to 31 kg)", machine: "Auger" };
+  expect(words.trouble.TOO_HEAVY(1, 1, "", more)).toBe(
+    "nobody else is there to help, and this is too heavy for one: Board (up to 31 kg)",
+  );
+  expect(words.trouble.TOO_HEAVY(1, 2, "", more)).toBe(
+    "even together they don’t lift this: Board (up to 31 kg)",
+  );
+  expect(words.trouble.NO_MACHINE(1, 1, "", more)).toBe(
+    "it does not fit into the days for which this is booked: Auger",
+  );
 });

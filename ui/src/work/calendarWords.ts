@@ -1,3 +1,9 @@
+interface TroubleMore {
+  /** What is too heavy, and its weight. */
+  lift: string;
+  machine: string;
+}
+
 /** What the calendar of the work says. */
 export const calendarWords = {
   title: "Work calendar",
@@ -17,7 +23,6 @@ export const calendarWords = {
   goesOn: (who: string, until: string) => `goes on: ${who}, ${until}`,
   part: (quantity: string) => `part of ${quantity}`,
   tools: "Take along:",
-  marks: (marks: readonly string[]) => `Boards marked ${marks.join(", ")}`,
   mind: "Mind",
   mindLocal: "What your local rules and the makers of tools and goods say comes first.",
   crewTitle: "Who works, and when",
@@ -32,8 +37,6 @@ export const calendarWords = {
   pace: "Pace, %",
   deleteNamed: (name: string) => `Take ${name} off the work`,
   remove: "Take off",
-  leaves: (count: number) =>
-    count === 0 ? "Does everything" : `Leaves ${String(count)} kinds of work to others`,
   daysOf: (count: number) =>
     count === 0 ? "Days away, and days with other hours" : `Days away and with other hours: ${String(count)}`,
   awayFrom: (from: string, to: string) => (from === to ? `Away on ${from}` : `Away from ${from} to ${to}`),
@@ -73,6 +76,8 @@ export const calendarWords = {
     DELIVERY: (_task: string, day: string, _reason: string, delivery: string) =>
       `waits until ${day} for this: ${delivery}`,
     MONEY: (_task: string, day: string) => `the money for it is there on ${day}`,
+    MACHINE: (_task: string, day: string, _reason: string, machine: string) =>
+      `done on ${day}, when this is there: ${machine}`,
     FROZEN: (_task: string, day: string) => `the ground is frozen until ${day}`,
     PEOPLE: () => "nobody has time sooner",
   },
@@ -99,6 +104,12 @@ export const calendarWords = {
       `it takes ${String(needed)} people at once, and ${
         people === 0 ? "nobody does it" : `only ${String(people)} ${people === 1 ? "does" : "do"}`
       }`,
+    TOO_HEAVY: (_needed: number, people: number, _task: string, { lift }: TroubleMore) =>
+      people === 1
+        ? `nobody else is there to help, and this is too heavy for one: ${lift}`
+        : `even together they don’t lift this: ${lift}`,
+    NO_MACHINE: (_needed: number, _people: number, _task: string, { machine }: TroubleMore) =>
+      `it does not fit into the days for which this is booked: ${machine}`,
     NO_MONEY: () => "not enough money comes in for it in this season",
     NO_TIME: () => "nobody has time for it within a year",
     WAITS: (_needed: number, _people: number, task: string) => `it waits for ${task}`,

@@ -29,6 +29,8 @@ const posts: PlannedTask = {
     people: 1,
   },
   about: "f",
+  place: "f",
+  easy: false,
   name: "North fence",
   quantity: 9,
   hours: 6.75,

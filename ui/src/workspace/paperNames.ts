@@ -21,6 +21,7 @@ export const PAPER_NAMES = {
   work: "Work",
   calendar: "Work calendar",
   day: "Day sheet",
+  staging: "What lies ready where",
   journal: "Journal",
   seasons: "Seasons side by side",
   story: "Story of a bed",

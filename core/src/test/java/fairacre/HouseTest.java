@@ -101,8 +101,9 @@ class HouseTest {
         sees.put("cost", Set.of("fence", "fill", "frame", "sheet", "surface", "water"));
         sees.put("ledger", Set.of("cost"));
         sees.put("journal", Set.of("catalogue", "harvest"));
-        sees.put("work", Set.of("cost", "journal"));
-        sees.put("schedule", Set.of("crew", "ledger", "solve", "water", "work"));
+        sees.put("staging", Set.of("cost"));
+        sees.put("work", Set.of("cost", "journal", "staging"));
+        sees.put("schedule", Set.of("crew", "ledger", "reach", "solve", "staging", "walk", "water", "work"));
         sees.put("years", Set.of("catalogue", "cost", "crop", "harvest", "journal", "ledger", "water", "work"));
         sees.put("merge", Set.of());
         sees.put(

@@ -5,6 +5,7 @@ import fairacre.parts.Parts;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -41,6 +42,13 @@ public record PriceItem(String key, String label) {
     /** Every item with what it may cost. */
     static Stream<PriceList.Offer> offers() {
         return Registry.OFFERS.stream();
+    }
+
+    /** As {@link PriceList#kilograms}, of whichever list knows it. */
+    public Optional<Double> kilograms() {
+        return Registry.LISTS.stream()
+                .flatMap(list -> list.kilograms(this).stream())
+                .findFirst();
     }
 
     /** @throws RefusedException if no plan can call for such an item */

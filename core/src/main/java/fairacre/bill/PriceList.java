@@ -19,6 +19,14 @@ public interface PriceList extends Part {
     }
 
     /**
+     * What one of it weighs that is lifted as a whole, kilograms, when it is heaviest: a wet bag, a block. Empty for
+     * what is none of this list's, and for what is light or of many weights.
+     */
+    default Optional<Double> kilograms(PriceItem item) {
+        return Optional.empty();
+    }
+
+    /**
      * Something that is sold, with what it may cost until a shop was asked.
      *
      * @param dollars an invented figure of the right order of magnitude, in US dollars

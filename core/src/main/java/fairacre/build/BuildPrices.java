@@ -25,6 +25,7 @@ public final class BuildPrices implements PriceList {
     private static final Map<Masonry, Double> MASONRY =
             Map.of(Masonry.BLOCK, 2.5, Masonry.BRICK, 0.8, Masonry.STONE, 180.0);
     private static final double BAG_OF_MORTAR = 8;
+    private static final double MORTAR_KILOGRAMS = 36;
     private static final double ROD_PER_METRE = 6;
     private static final double STRAP_PER_METRE = 2;
     private static final double LINER_PER_SQUARE_METRE = 1.2;
@@ -44,6 +45,16 @@ public final class BuildPrices implements PriceList {
                                 .flatMap(material -> Board.values().stream().flatMap(board -> offers(material, board))),
                         Arrays.stream(Kit.values()).map(BuildPrices::offer))
                 .flatMap(offers -> offers);
+    }
+
+    @Override
+    public Optional<Double> kilograms(PriceItem item) {
+        return item.equals(MORTAR)
+                ? Optional.of(MORTAR_KILOGRAMS)
+                : Arrays.stream(Masonry.values())
+                        .filter(kind -> item.equals(masonry(kind)))
+                        .map(kind -> (double) kind.mostKilograms())
+                        .findFirst();
     }
 
     private static Stream<Offer> offers(Material material, Board board) {

@@ -2,6 +2,7 @@ package fairacre.compost;
 
 import fairacre.build.Board;
 import fairacre.build.Material;
+import fairacre.judging.Wording;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
 import fairacre.measure.Units;
@@ -25,7 +26,7 @@ record BayParts(Map<Board, List<Length>> boards, int pallets, Area mesh, int sta
 
     private static final double HAIR = 1e-6;
     private static final double PALLET = 25;
-    private static final double PALLET_IN_FEET = 40 * 0.45359237;
+    private static final double PALLET_IN_FEET = 40 * Wording.KILOGRAMS_PER_POUND;
     private static final double MESH = 2;
     private static final double STAKE = 1;
 

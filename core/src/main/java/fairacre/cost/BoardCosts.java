@@ -107,46 +107,81 @@ final class BoardCosts {
 
     /** How many marks the pieces of each season take. */
     static Map<Integer, Integer> marks(List<Boards> wanted) {
-        Map<Integer, Integer> marks = new HashMap<>();
-        jobs(wanted)
-                .forEach((job, boards) -> pieces(boards)
-                        .values()
-                        .forEach(pieces -> marks.merge(
-                                job.season(), (int) pieces.stream().distinct().count(), Integer::sum)));
-        return marks;
+        return kinds(wanted).stream()
+                .collect(Collectors.groupingBy(one -> one.job().season(), Collectors.summingInt(OneKind::marks)));
     }
 
     /** @param into whose boards are cut; marks are given over all of a season */
     List<CuttingPlan> cutting(List<Boards> wanted, Predicate<UUID> into) {
         Shed shed = Shed.of(plan.workshop().offcuts());
         List<CuttingPlan> plans = new ArrayList<>();
-        Map<Integer, Integer> marks = new HashMap<>();
-        jobs(wanted).forEach((job, boards) -> {
-            int marked = marks.getOrDefault(job.season(), 0);
-            for (Map.Entry<BoardKind, List<Length>> all : pieces(boards).entrySet()) {
-                BoardKind kind = all.getKey();
-                List<MarkedPiece> pieces = marked(kind, boards, marked, into);
-                marked += (int) all.getValue().stream().distinct().count();
-                List<Length> chosen = pieces(boards.stream()
-                                .filter(each -> into.test(each.served().id()))
-                                .toList())
-                        .getOrDefault(kind, List.of());
-                if (!chosen.isEmpty()) {
-                    CutList cutList = layout(kind, chosen, shed);
-                    shed.take(kind, cutList.shed());
-                    plans.add(
-                            new CuttingPlan(job.season(), job.part(), kind.material(), kind.board(), cutList, pieces));
-                }
+        for (OneKind one : kinds(wanted)) {
+            List<Length> chosen = one.boards().stream()
+                    .filter(each -> into.test(each.served().id()))
+                    .flatMap(each -> each.pieces().stream())
+                    .toList();
+            if (!chosen.isEmpty()) {
+                BoardKind kind = one.kind();
+                CutList cutList = layout(kind, chosen, shed);
+                shed.take(kind, cutList.shed());
+                plans.add(new CuttingPlan(
+                        one.job().season(),
+                        one.job().part(),
+                        kind.material(),
+                        kind.board(),
+                        cutList,
+                        marked(one, into)));
             }
-            marks.put(job.season(), marked);
-        });
+        }
         return plans;
     }
 
-    private static List<MarkedPiece> marked(BoardKind kind, List<Boards> boards, int before, Predicate<UUID> chosen) {
+    /** The pieces of each thing with their marks. */
+    static List<PlacedBoards> placed(List<Boards> wanted) {
+        return kinds(wanted).stream()
+                .flatMap(one -> one.boards().stream()
+                        .map(Boards::served)
+                        .distinct()
+                        .map(served -> new PlacedBoards(
+                                one.job().season(),
+                                one.job().part(),
+                                one.kind(),
+                                served,
+                                marked(one, served.id()::equals))))
+                .toList();
+    }
+
+    /**
+     * What is sawn together of one kind of board.
+     *
+     * @param before so many marks are given to what comes before it in the season
+     */
+    private record OneKind(Job job, BoardKind kind, List<Boards> boards, int before) {
+        int marks() {
+            return (int) boards.stream()
+                    .flatMap(each -> each.pieces().stream())
+                    .distinct()
+                    .count();
+        }
+    }
+
+    private static List<OneKind> kinds(List<Boards> wanted) {
+        List<OneKind> kinds = new ArrayList<>();
+        Map<Integer, Integer> marks = new HashMap<>();
+        jobs(wanted)
+                .forEach((job, boards) -> boards.stream()
+                        .collect(Collectors.groupingBy(Boards::kind, TreeMap::new, Collectors.toList()))
+                        .forEach((kind, ofKind) -> {
+                            OneKind one = new OneKind(job, kind, ofKind, marks.getOrDefault(job.season(), 0));
+                            marks.merge(job.season(), one.marks(), Integer::sum);
+                            kinds.add(one);
+                        }));
+        return kinds;
+    }
+
+    private static List<MarkedPiece> marked(OneKind kind, Predicate<UUID> chosen) {
         SortedMap<Length, List<UUID>> things = new TreeMap<>(Comparator.reverseOrder());
-        boards.stream()
-                .filter(each -> each.kind().equals(kind))
+        kind.boards()
                 .forEach(each -> each.pieces()
                         .forEach(length -> things.computeIfAbsent(length, l -> new ArrayList<>())
                                 .add(each.served().id())));
@@ -154,7 +189,7 @@ final class BoardCosts {
         things.forEach((length, in) -> {
             List<UUID> counted = in.stream().filter(chosen).toList();
             pieces.add(new MarkedPiece(
-                    MarkedPiece.mark(before + pieces.size()),
+                    MarkedPiece.mark(kind.before() + pieces.size()),
                     length,
                     counted.size(),
                     counted.stream().distinct().sorted().toList()));

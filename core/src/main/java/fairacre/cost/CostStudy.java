@@ -132,6 +132,16 @@ public final class CostStudy {
                 .toList();
     }
 
+    /** What each thing takes of loose goods. */
+    public List<LooseShare> looseShares() {
+        return looseGoods().shares();
+    }
+
+    /** The pieces of boards of each thing, with their marks. */
+    public List<PlacedBoards> placedBoards() {
+        return BoardCosts.placed(takeoff().boards());
+    }
+
     /** The ways to get what fills the beds, by season and good. */
     public List<SeasonSoil> soil() {
         return looseGoods().soil();

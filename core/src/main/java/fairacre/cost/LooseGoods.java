@@ -13,6 +13,7 @@ import fairacre.measure.Volume;
 import fairacre.plan.Plan;
 import fairacre.takeoff.Job;
 import fairacre.takeoff.Loose;
+import fairacre.takeoff.Served;
 import fairacre.takeoff.Takeoff;
 import fairacre.takeoff.Use;
 import java.math.BigDecimal;
@@ -32,6 +33,7 @@ import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.joda.money.Money;
 
 /**
@@ -107,6 +109,45 @@ final class LooseGoods {
                         loose -> new Want(loose.season(), loose.use(), loose.good()),
                         () -> new TreeMap<>(ORDER),
                         Collectors.toList()));
+    }
+
+    /** What each thing takes of what is there and of what is bought. */
+    List<LooseShare> shares() {
+        Map<Want, List<Loose>> shares = wanted();
+        return purchases(needs()).entrySet().stream()
+                .flatMap(each -> shares(
+                        each.getKey(), each.getValue(), shares.get(each.getKey().want())))
+                .toList();
+    }
+
+    private Stream<LooseShare> shares(Need need, BulkPurchase purchase, List<Loose> wants) {
+        Map<Served, Double> litres = new LinkedHashMap<>();
+        wants.forEach(each -> litres.merge(each.served(), each.volume().litres(), Double::sum));
+        double onHand = need.onHand().litres() / need.volume().litres();
+        BigDecimal bags = purchase.lots().stream()
+                .filter(lot -> lot.item().equals(GoodsPrices.bag(need.want().good(), plan.units())))
+                .map(BulkPurchase.Lot::quantity)
+                .findFirst()
+                .orElse(BigDecimal.ZERO);
+        return Stream.of(
+                        shares(need, LooseShare.Origin.ON_HAND, scaled(litres, onHand)),
+                        shares(need, LooseShare.Origin.BULK, scaled(litres, bags.signum() > 0 ? 0 : 1 - onHand)),
+                        shares(need, LooseShare.Origin.BAGS, WholeShares.of(bags.intValueExact(), litres)))
+                .flatMap(each -> each);
+    }
+
+    private static Map<Served, Double> scaled(Map<Served, Double> litres, double by) {
+        Map<Served, Double> scaled = new LinkedHashMap<>();
+        litres.forEach((served, all) -> scaled.put(served, all * by));
+        return scaled;
+    }
+
+    private static Stream<LooseShare> shares(Need need, LooseShare.Origin origin, Map<Served, Double> much) {
+        Want want = need.want();
+        return much.entrySet().stream()
+                .filter(each -> each.getValue() > 0)
+                .map(each ->
+                        new LooseShare(want.season(), want.use(), want.good(), each.getKey(), origin, each.getValue()));
     }
 
     /** What is put on the bill. */

@@ -21,7 +21,8 @@ public final class CrewCapability implements ThingKinds, TakeoffSource {
                 CrewKinds.WORK_SEASONS,
                 CrewKinds.OWN_TASKS,
                 CrewKinds.DELIVERIES,
-                CrewKinds.INCOMES);
+                CrewKinds.INCOMES,
+                CrewKinds.HIRES);
     }
 
     private static boolean isBed(Plan plan, UUID place) {

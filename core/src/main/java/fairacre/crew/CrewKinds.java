@@ -16,6 +16,7 @@ public final class CrewKinds {
     private static final int MOST_OWN = 500;
     private static final int MOST_DELIVERIES = 500;
     private static final int MOST_INCOMES = 1000;
+    private static final int MOST_HIRES = 100;
 
     public static final Things<Worker> WORKERS = new Things<>(
             Worker.class,
@@ -95,7 +96,25 @@ public final class CrewKinds {
             new Things.Words("Counts on %s", "Counts on %s no more", "money"),
             Things.Seasons.all());
 
+    public static final Things<Hire> HIRES = new Things<Hire>(
+                    Hire.class,
+                    "hire",
+                    "hires",
+                    MOST_HIRES,
+                    Hire::id,
+                    Hire::name,
+                    CrewKinds::check,
+                    new Things.Words("Hires %s", "Hires %s no more", "a machine"),
+                    Things.Seasons.all())
+            .paidAs(Hire::paid, Hire::inSeason);
+
     private CrewKinds() {}
+
+    private static void check(Things.Terms terms, Hire hire) {
+        Amounts.sameCurrency(terms.currency(), hire.daily(), "daily");
+        hire.weekend().ifPresent(price -> Amounts.sameCurrency(terms.currency(), price, "weekend"));
+        terms.begin(hire.season(), "season", hire.name(), "hired");
+    }
 
     private static void check(Things.Terms terms, OwnTask task) {
         task.cost().ifPresent(cost -> Amounts.sameCurrency(terms.currency(), cost, "cost"));

@@ -14,9 +14,15 @@ import java.util.UUID;
  * @param ends the day on which it is to be done, which spreads the work as evenly as it can be; empty where it is to be
  *     done as early as can be
  * @param order keys of tasks in the order in which they are taken up, each once; those that it doesn't name follow
+ * @param aim empty for the earliest end
  */
 public record WorkSeason(
-        UUID id, int season, Optional<LocalDate> begins, Optional<LocalDate> ends, List<String> order) {
+        UUID id,
+        int season,
+        Optional<LocalDate> begins,
+        Optional<LocalDate> ends,
+        List<String> order,
+        Optional<Aim> aim) {
 
     private static final int MOST_TASKS = 2000;
 
@@ -39,5 +45,11 @@ public record WorkSeason(
                 .map(key -> Limits.line(key, KeptDay.LONGEST_KEY, "key of a task", "order"))
                 .distinct()
                 .toList();
+        aim = aim == null ? Optional.empty() : aim;
+    }
+
+    /** For the earliest end. */
+    public WorkSeason(UUID id, int season, Optional<LocalDate> begins, Optional<LocalDate> ends, List<String> order) {
+        this(id, season, begins, ends, order, Optional.empty());
     }
 }

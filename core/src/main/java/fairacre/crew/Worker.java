@@ -8,6 +8,7 @@ import java.time.LocalDate;
 import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 
@@ -19,6 +20,7 @@ import java.util.UUID;
  * @param away from when to when they are not there; a visit in such a time counts
  * @param pace 1 for somebody who takes as long as the rates say, 0.5 for one who takes twice as long; 0.25 to 2
  * @param leaves stages of the work that they leave to others, each once
+ * @param ability empty for somebody who can do everything
  */
 public record Worker(
         UUID id,
@@ -27,7 +29,8 @@ public record Worker(
         List<Visit> visits,
         List<Absence> away,
         double pace,
-        List<Stage> leaves) {
+        List<Stage> leaves,
+        Optional<Ability> ability) {
 
     public static final double MOST_HOURS = 12;
     private static final int DAYS = 7;
@@ -55,6 +58,24 @@ public record Worker(
         Limits.between(pace, SLOWEST, FASTEST, "pace");
         leaves =
                 leaves == null ? List.of() : leaves.stream().distinct().sorted().toList();
+        ability = ability == null ? Optional.empty() : ability;
+    }
+
+    /** Somebody who can do everything. */
+    public Worker(
+            UUID id,
+            String name,
+            List<Double> hours,
+            List<Visit> visits,
+            List<Absence> away,
+            double pace,
+            List<Stage> leaves) {
+        this(id, name, hours, visits, away, pace, leaves, Optional.empty());
+    }
+
+    /** What they can do, where nothing is said everything. */
+    public Ability able() {
+        return ability.orElse(Ability.ALL);
     }
 
     /** A day with hours of its own, 0 to 12. */

@@ -1,5 +1,6 @@
 package fairacre.fence;
 
+import fairacre.bill.PriceItem;
 import fairacre.bill.PriceList;
 import fairacre.bill.WorkRate;
 import fairacre.bill.WorkRates;
@@ -14,6 +15,7 @@ import fairacre.plan.Things;
 import fairacre.takeoff.Takeoff;
 import fairacre.takeoff.TakeoffSource;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /** Fences and what they keep out. */
@@ -51,6 +53,11 @@ public final class FenceCapability implements Capability, ThingKinds, PriceList,
     @Override
     public Stream<Offer> offers() {
         return FencePrices.offers();
+    }
+
+    @Override
+    public Optional<Double> kilograms(PriceItem item) {
+        return FencePrices.kilograms(item);
     }
 
     @Override

@@ -2,6 +2,7 @@ package fairacre.fence;
 
 import fairacre.bill.PriceItem;
 import fairacre.bill.PriceList.Offer;
+import fairacre.judging.Wording;
 import fairacre.measure.Length;
 import fairacre.measure.LengthText;
 import fairacre.measure.Units;
@@ -9,6 +10,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Stream;
 
@@ -35,6 +37,9 @@ public final class FencePrices {
     private static final double STRONG_STEEL_PER_METRE = 9;
     private static final double CANE_PER_METRE = 0.7;
     private static final double RAIL_PER_METRE = 4;
+    /** Kilograms. */
+    private static final double EIGHTY_POUNDS = 80 * Wording.KILOGRAMS_PER_POUND;
+
     private static final double CABLE_PER_METRE = 1.2;
     private static final double STRING_PER_METRE = 0.1;
 
@@ -159,6 +164,14 @@ public final class FencePrices {
         return units == Units.METRIC
                 ? new PriceItem("fence/post-mix/20kg", "Post mix, bag of 20 kg")
                 : new PriceItem("fence/post-mix/80lb", "Post mix, bag of 80 lb");
+    }
+
+    /** What a bag of post mix weighs; empty for anything else. */
+    static Optional<Double> kilograms(PriceItem item) {
+        if (item.equals(mix(Units.METRIC))) {
+            return Optional.of(20.0);
+        }
+        return item.equals(mix(Units.FEET_AND_INCHES)) ? Optional.of(EIGHTY_POUNDS) : Optional.empty();
     }
 
     static PriceItem rail(Units units) {

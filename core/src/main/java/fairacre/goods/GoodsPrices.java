@@ -6,6 +6,7 @@ import fairacre.measure.Units;
 import fairacre.measure.Volume;
 import java.util.Arrays;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /** Loose goods in bags and by the lorry, and what covers walks and the ground below beds. */
@@ -66,6 +67,15 @@ public final class GoodsPrices implements PriceList {
                                 .filter(kind -> kind.good().isEmpty())
                                 .flatMap(kind -> Offer.byArea(units -> area(kind, units), COVERING.get(kind))))
                 .flatMap(offers -> offers);
+    }
+
+    @Override
+    public Optional<Double> kilograms(PriceItem item) {
+        return Arrays.stream(BulkGood.values())
+                .flatMap(good -> Arrays.stream(Units.values())
+                        .filter(units -> item.equals(bag(good, units)))
+                        .map(units -> bagOf(units).cubicMetres() * good.mostDensity()))
+                .findFirst();
     }
 
     private static Stream<Offer> packs(BulkGood good) {

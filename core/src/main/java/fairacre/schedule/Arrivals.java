@@ -13,7 +13,6 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 import org.joda.money.Money;
 
 /**
@@ -91,7 +90,7 @@ final class Arrivals {
             if (cost.isPresent()) {
                 needed = needed.plus(cost.get());
                 Arrival arrival = new Arrival(Optional.empty(), there(incomes, needed));
-                stages(part).forEach(stage -> ofStage.merge(stage, arrival, Arrivals::later));
+                part.stages().forEach(stage -> ofStage.merge(stage, arrival, Arrivals::later));
             }
         }
     }
@@ -106,21 +105,5 @@ final class Arrivals {
             }
         }
         return Optional.empty();
-    }
-
-    /** The stages for which a part's things are bought; tools are for all. */
-    private static Stream<Stage> stages(BillPart part) {
-        return switch (part) {
-            case TOOLS -> Stream.of(Stage.values());
-            case GROUND -> Stream.of(Stage.CLEARING, Stage.DIGGING);
-            case WATER -> Stream.of(Stage.PIPES, Stage.LINES);
-            case WALKS -> Stream.of(Stage.BASE, Stage.SURFACES);
-            case FRAMES -> Stream.of(Stage.FRAMES);
-            case FILL -> Stream.of(Stage.FILL, Stage.MULCH);
-            case FENCE -> Stream.of(Stage.POSTS, Stage.MESH, Stage.GATES);
-            case STRUCTURES -> Stream.of(Stage.STRUCTURES);
-            case CROPS -> Stream.of(Stage.PLANTING);
-            case OTHER -> Stream.of();
-        };
     }
 }

@@ -87,7 +87,7 @@ final class Bound {
         WorkingDays days = problem.days();
         double[] before = new double[END + 1];
         for (int day = 0; day < WorkingDays.DAYS; day++) {
-            boolean open = duty == null || days.open(duty.stage(), day);
+            boolean open = duty == null || days.open(duty, day);
             for (int minute = 0; minute < WorkingDays.DAY; minute++) {
                 double sum = 0;
                 if (open) {
@@ -107,7 +107,8 @@ final class Bound {
     private double[] capacityFor(Duty duty) {
         List<Integer> able = problem.able(duty);
         return capacities.computeIfAbsent(
-                List.of(able, problem.days().inTheGround(duty.stage())), unknown -> capacity(able, duty));
+                List.of(able, problem.days().inTheGround(duty.stage()), duty.machines()),
+                unknown -> capacity(able, duty));
     }
 
     /** The first time at which so much work can be done after another. */
@@ -176,7 +177,7 @@ final class Bound {
                 for (int w : team.workers()) {
                     room = Math.min(room, problem.days().room(w, day));
                 }
-                if (from + minutes <= room && problem.days().open(duty.stage(), day)) {
+                if (from + minutes <= room && problem.days().open(duty, day)) {
                     best = Math.min(best, day * WorkingDays.DAY + from + minutes);
                     break;
                 }

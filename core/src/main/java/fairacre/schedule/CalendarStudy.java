@@ -1,5 +1,6 @@
 package fairacre.schedule;
 
+import fairacre.crew.Aim;
 import fairacre.crew.CrewKinds;
 import fairacre.crew.WorkSeason;
 import fairacre.ledger.ToBuy;
@@ -34,11 +35,15 @@ public final class CalendarStudy {
     private final Map<String, LocalDate> done;
     private final LocalDate begins;
     private final Arrivals arrivals;
+    private final Machines machines;
+    private final Able able;
 
     private CalendarStudy(
             Plan plan, int season, List<PlannedTask> tasks, Map<String, LocalDate> done, ToBuy toBuy, LocalDate today) {
         this.plan = plan;
         this.arrivals = Arrivals.of(plan, season, toBuy);
+        this.machines = Machines.of(plan, season);
+        this.able = Able.of(plan, season);
         this.wish = CrewKinds.workOf(plan, season);
         this.tasks = List.copyOf(tasks);
         this.done = Map.copyOf(done);
@@ -89,13 +94,13 @@ public final class CalendarStudy {
         Problem problem = problem(Optional.empty());
         ListSchedule start = early(problem);
         if (!start.isWhole()) {
-            return new BetterCalendar(told(spread(problem, start)), List.of(), Optional.empty());
+            return new BetterCalendar(told(spread(start)), List.of(), Optional.empty());
         }
         Optional<AnnealedOrder.Better> better = AnnealedOrder.of(start, TRIES, goOn);
         ListSchedule best = better.map(AnnealedOrder.Better::schedule).orElse(start);
         int bound = Bound.of(problem, best.finish());
         return new BetterCalendar(
-                told(spread(problem, best)),
+                told(spread(best)),
                 better.map(found -> found.order().stream()
                                 .map(i -> problem.duties().get(i).task())
                                 .toList())
@@ -112,20 +117,29 @@ public final class CalendarStudy {
     }
 
     private Problem problem(WorkingDays days) {
-        return new Problem(days, Duties.of(plan, days, tasks, done, arrivals));
+        return new Problem(days, able, Duties.of(plan, days, tasks, done, arrivals, machines));
     }
 
     private ListSchedule schedule(Problem problem) {
-        return spread(problem, early(problem));
+        return spread(early(problem));
     }
 
     /** As early as can be said at once. */
     private ListSchedule early(Problem problem) {
         ListSchedule plain = ListSchedule.of(problem, problem.byWhatFollows());
-        return kept(problem)
+        return bundled(kept(problem)
                 .map(ranks -> ListSchedule.of(problem, ranks))
                 .filter(kept -> kept.finish() < plain.finish())
-                .orElse(plain);
+                .orElse(plain));
+    }
+
+    /** With machines on the fewest days, where that is wished for. */
+    private ListSchedule bundled(ListSchedule schedule) {
+        return wish.flatMap(WorkSeason::aim)
+                        .filter(aim -> aim == Aim.FEWEST_HIRE_DAYS)
+                        .isPresent()
+                ? machines.onFewestDays(schedule)
+                : schedule;
     }
 
     private Optional<int[]> kept(Problem problem) {
@@ -141,7 +155,8 @@ public final class CalendarStudy {
      * The same work with the fewest hours a week with which it ends in time, where a day is wished for. If it can't end
      * in time at all, it is done as early as it can be.
      */
-    private ListSchedule spread(Problem problem, ListSchedule early) {
+    private ListSchedule spread(ListSchedule early) {
+        Problem problem = early.problem();
         Optional<LocalDate> ends = wish.flatMap(WorkSeason::ends);
         if (ends.isEmpty() || !early.isWhole() || day(problem, early.finish()).isAfter(ends.get())) {
             return early;
@@ -179,7 +194,7 @@ public final class CalendarStudy {
         Problem problem = schedule.problem();
         Optional<LocalDate> finish =
                 schedule.laid().isEmpty() ? Optional.empty() : Optional.of(day(problem, schedule.finish()));
-        CalendarTold told = new CalendarTold(schedule);
+        CalendarTold told = new CalendarTold(schedule, machines);
         return new WorkCalendar(
                 begins,
                 finish,
@@ -189,7 +204,8 @@ public final class CalendarStudy {
                 told.placed(),
                 told.unplaced(),
                 busiest(schedule) / (double) WorkingDays.HOUR,
-                wish.flatMap(WorkSeason::ends).flatMap(ends -> finish.map(last -> !last.isAfter(ends))));
+                wish.flatMap(WorkSeason::ends).flatMap(ends -> finish.map(last -> !last.isAfter(ends))),
+                machines.told(schedule));
     }
 
     /** What to mind on each day. */
@@ -210,8 +226,8 @@ public final class CalendarStudy {
     private Optional<LocalDate> inUsualRain(ListSchedule schedule) {
         return WorkingDays.withUsualRain(plan, begins)
                 .map(this::problem)
-                .map(wet ->
-                        ListSchedule.of(wet, schedule.laid().isEmpty() ? wet.byWhatFollows() : order(wet, schedule)))
+                .map(wet -> bundled(
+                        ListSchedule.of(wet, schedule.laid().isEmpty() ? wet.byWhatFollows() : order(wet, schedule))))
                 .filter(wet -> wet.isWhole() && !wet.laid().isEmpty())
                 .map(wet -> day(wet.problem(), wet.finish()));
     }

@@ -27,10 +27,12 @@ final class CalendarTold {
     private final ListSchedule schedule;
     private final Problem problem;
     private final WorkingDays days;
+    private final Machines machines;
     /** By duty, in order of time. */
     private final Map<Integer, List<Laid>> pieces = new TreeMap<>();
 
-    CalendarTold(ListSchedule schedule) {
+    CalendarTold(ListSchedule schedule, Machines machines) {
+        this.machines = machines;
         this.schedule = schedule;
         this.problem = schedule.problem();
         this.days = problem.days();
@@ -120,11 +122,10 @@ final class CalendarTold {
         int over = latest.map(schedule::over).orElse(0);
         int day = Math.max(duty.notBefore(), over / WorkingDays.DAY);
         if (first.day() > day) {
-            boolean frozen = IntStream.range(day, first.day()).anyMatch(each -> !days.open(duty.stage(), each));
-            return held(frozen ? Cause.FROZEN : Cause.PEOPLE, Optional.empty(), first.day());
+            return notYet(duty, day, first.day());
         }
         if (over > duty.notBefore() * WorkingDays.DAY) {
-            return held(latest.orElseThrow().days() > 0 ? Cause.CURE : Cause.TASK, latest, first.day());
+            return after(latest.orElseThrow().days() > 0 ? Cause.CURE : Cause.TASK, latest.orElseThrow(), first.day());
         }
         if (duty.notBefore() == 0) {
             return held(duty.kept() ? Cause.KEPT : Cause.BEGINNING, Optional.empty(), first.day());
@@ -133,19 +134,27 @@ final class CalendarTold {
                 duty.arrival().filter(arrival -> arrival.day().map(days::day).orElse(0) == duty.notBefore());
         if (arrived.isPresent()) {
             Optional<String> delivery = arrived.get().delivery();
-            return new Held(
-                    delivery.isPresent() ? Cause.DELIVERY : Cause.MONEY,
-                    Optional.empty(),
-                    Optional.empty(),
-                    delivery,
-                    days.date(first.day()));
+            return held(delivery.isPresent() ? Cause.DELIVERY : Cause.MONEY, delivery, first.day());
         }
         return held(duty.kept() ? Cause.KEPT : Cause.WANTED, Optional.empty(), first.day());
     }
 
-    private Held held(Cause cause, Optional<Duty.Before> by, int day) {
-        return new Held(
-                cause, by.map(Duty.Before::task), by.flatMap(Duty.Before::cure), Optional.empty(), days.date(day));
+    /** Why something that could begin on a day does not before another. */
+    private Held notYet(Duty duty, int day, int first) {
+        if (IntStream.range(day, first).anyMatch(each -> days.frozen(duty.stage(), each))) {
+            return held(Cause.FROZEN, Optional.empty(), first);
+        }
+        return duty.hasMachines(day)
+                ? held(Cause.PEOPLE, Optional.empty(), first)
+                : held(Cause.MACHINE, Optional.of(machines.names(duty.stage())), first);
+    }
+
+    private Held held(Cause cause, Optional<String> delivery, int day) {
+        return new Held(cause, Optional.empty(), Optional.empty(), delivery, days.date(day));
+    }
+
+    private Held after(Cause cause, Duty.Before by, int day) {
+        return new Held(cause, Optional.of(by.task()), by.cure(), Optional.empty(), days.date(day));
     }
 
     List<Unplaced> unplaced() {
@@ -161,7 +170,15 @@ final class CalendarTold {
                 .map(Duty.Before::task)
                 .findFirst();
         int able = problem.able(duty).size();
-        return new Unplaced(duty.task(), trouble(duty, able, waitsFor.isPresent()), waitsFor, duty.people(), able);
+        Trouble trouble = trouble(duty, able, waitsFor.isPresent());
+        return new Unplaced(
+                duty.task(),
+                trouble,
+                waitsFor,
+                duty.people(),
+                able,
+                duty.demand().lift().filter(lift -> trouble == Trouble.TOO_HEAVY),
+                Optional.of(machines.names(duty.stage())).filter(names -> trouble == Trouble.NO_MACHINE));
     }
 
     private Trouble trouble(Duty duty, int able, boolean waits) {
@@ -171,9 +188,15 @@ final class CalendarTold {
         if (able < duty.people()) {
             return Trouble.TOO_FEW;
         }
+        if (problem.teams(duty).isEmpty()) {
+            return Trouble.TOO_HEAVY;
+        }
         if (duty.arrival().filter(arrival -> arrival.day().isEmpty()).isPresent()) {
             return Trouble.NO_MONEY;
         }
-        return waits ? Trouble.WAITS : Trouble.NO_TIME;
+        if (waits) {
+            return Trouble.WAITS;
+        }
+        return duty.machines().isPresent() ? Trouble.NO_MACHINE : Trouble.NO_TIME;
     }
 }

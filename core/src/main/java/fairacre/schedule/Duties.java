@@ -3,6 +3,7 @@ package fairacre.schedule;
 import fairacre.crew.CrewKinds;
 import fairacre.crew.KeptDay;
 import fairacre.plan.Plan;
+import fairacre.work.Caution;
 import fairacre.work.PlannedTask;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -19,10 +20,12 @@ final class Duties {
     private final Map<String, LocalDate> done;
     private final Map<String, LocalDate> kept;
     private final Arrivals arrivals;
+    private final Machines machines;
     private final Map<String, Integer> numbers = new HashMap<>();
     private final List<Duty> duties = new ArrayList<>();
 
-    private Duties(Plan plan, WorkingDays days, Map<String, LocalDate> done, Arrivals arrivals) {
+    private Duties(Plan plan, WorkingDays days, Map<String, LocalDate> done, Arrivals arrivals, Machines machines) {
+        this.machines = machines;
         this.days = days;
         this.done = done;
         this.arrivals = arrivals;
@@ -35,8 +38,13 @@ final class Duties {
      * @param done the days on which tasks were done, by their keys
      */
     static List<Duty> of(
-            Plan plan, WorkingDays days, List<PlannedTask> tasks, Map<String, LocalDate> done, Arrivals arrivals) {
-        Duties duties = new Duties(plan, days, done, arrivals);
+            Plan plan,
+            WorkingDays days,
+            List<PlannedTask> tasks,
+            Map<String, LocalDate> done,
+            Arrivals arrivals,
+            Machines machines) {
+        Duties duties = new Duties(plan, days, done, arrivals, machines);
         tasks.stream().filter(task -> !done.containsKey(task.key())).forEach(duties::add);
         return duties.duties;
     }
@@ -51,15 +59,15 @@ final class Duties {
         numbers.put(task.key(), duties.size());
         duties.add(new Duty(
                 task.key(),
-                task.stage(),
+                new Demand(task.stage(), task.rate().people(), task.place(), Caution.SAW.isFor(task), task.lift()),
                 Math.max(SHORTEST, task.hours() * WorkingDays.HOUR),
-                task.rate().people(),
                 Math.min(
                         WorkingDays.DAYS,
                         Math.max(0, Math.max(wish, arrival.map(this::arrives).orElse(0)))),
                 settled.isPresent(),
                 wanted,
                 arrival,
+                machines.booked(task.stage(), days),
                 task.waits().stream()
                         .flatMap(wait -> wait.tasks().stream().map(first -> before(first, wait)))
                         .toList()));

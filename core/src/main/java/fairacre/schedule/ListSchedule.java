@@ -157,7 +157,7 @@ final class ListSchedule {
     private Laid first(int number, Team team, int minutes, int ready, int last) {
         Duty duty = problem.duties().get(number);
         for (int day = ready / WorkingDays.DAY; day <= last; day++) {
-            if (!timetable.hasTime(team, day, Math.min(minutes, SHORTEST)) || !days.open(duty.stage(), day)) {
+            if (!timetable.hasTime(team, day, Math.min(minutes, SHORTEST)) || !days.open(duty, day)) {
                 continue;
             }
             int from = Math.max(0, ready - day * WorkingDays.DAY);

@@ -19,11 +19,14 @@ final class Problem {
     private final List<List<Integer>> before = new ArrayList<>();
 
     private final List<List<Integer>> after = new ArrayList<>();
-    private final Map<List<Object>, List<Team>> teams = new HashMap<>();
+    private final Able crew;
+    private final Map<Demand, List<Team>> teams = new HashMap<>();
+    private final Map<Demand, List<Integer>> able = new HashMap<>();
 
     /** @throws IllegalArgumentException if a duty stands before one that it waits for */
-    Problem(WorkingDays days, List<Duty> duties) {
+    Problem(WorkingDays days, Able crew, List<Duty> duties) {
         this.days = days;
+        this.crew = crew;
         this.duties = List.copyOf(duties);
         for (int i = 0; i < duties.size(); i++) {
             after.add(new ArrayList<>());
@@ -64,17 +67,39 @@ final class Problem {
         return after.get(duty);
     }
 
-    /** All teams that may do a duty; none if there are too few. */
+    /**
+     * All teams that may do a duty: of as few as it takes, and of more if nothing fewer lift what has to be lifted.
+     * None if there are too few.
+     */
     List<Team> teams(Duty duty) {
-        return teams.computeIfAbsent(List.of(duty.stage(), duty.people()), unknown -> teams(able(duty), duty.people()));
+        return teams.computeIfAbsent(
+                duty.demand(),
+                demand -> IntStream.rangeClosed(demand.people(), Math.max(demand.people(), Able.mostLifters()))
+                        .mapToObj(people -> teams(able(duty), people).stream()
+                                .filter(team -> Able.lift(workers(team), demand))
+                                .toList())
+                        .filter(found -> !found.isEmpty())
+                        .findFirst()
+                        .orElse(List.of()));
     }
 
-    /** Workers who do not leave the duty's stage to others. */
+    private List<Worker> workers(Team team) {
+        return team.workers().stream().map(days.workers()::get).toList();
+    }
+
+    /** Workers who may do a duty. */
     List<Integer> able(Duty duty) {
-        return IntStream.range(0, days.workers().size())
-                .filter(w -> !days.workers().get(w).leaves().contains(duty.stage()))
-                .boxed()
-                .toList();
+        return able.computeIfAbsent(
+                duty.demand(),
+                demand -> IntStream.range(0, days.workers().size())
+                        .filter(w -> crew.may(days.workers().get(w), demand))
+                        .boxed()
+                        .toList());
+    }
+
+    /** The same work with other duties in the places of some. */
+    Problem with(List<Duty> others) {
+        return new Problem(days, crew, others);
     }
 
     private List<Team> teams(List<Integer> able, int people) {

@@ -88,7 +88,7 @@ final class Slack {
                     .min()
                     .orElse(0);
             int to = Math.min(room, limit - day * WorkingDays.DAY);
-            if (to >= minutes && days.open(duty.stage(), day)) {
+            if (to >= minutes && days.open(duty, day)) {
                 return day * WorkingDays.DAY + to;
             }
         }

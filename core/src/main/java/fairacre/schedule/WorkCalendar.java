@@ -1,10 +1,12 @@
 package fairacre.schedule;
 
+import fairacre.staging.Lift;
 import fairacre.work.Cure;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.joda.money.Money;
 
 /**
  * On which day what is done, and by whom.
@@ -18,6 +20,7 @@ import java.util.UUID;
  * @param unplaced tasks that can't be done, and why
  * @param busiest most hours that anybody works in a week
  * @param wished whether the finish is no later than is wished; empty where nothing is
+ * @param hires machines, on which days they are needed
  */
 public record WorkCalendar(
         LocalDate begins,
@@ -28,13 +31,29 @@ public record WorkCalendar(
         List<Placed> tasks,
         List<Unplaced> unplaced,
         double busiest,
-        Optional<Boolean> wished) {
+        Optional<Boolean> wished,
+        List<Hired> hires) {
 
     public WorkCalendar {
         stints = List.copyOf(stints);
         days = List.copyOf(days);
         tasks = List.copyOf(tasks);
         unplaced = List.copyOf(unplaced);
+        hires = List.copyOf(hires);
+    }
+
+    /**
+     * A machine that is hired.
+     *
+     * @param days on which something is done with it
+     * @param cost of the days that are booked; of those on which it is needed, if none is
+     * @param idle days that are booked, on which nothing is done with it
+     */
+    public record Hired(UUID hire, List<LocalDate> days, Money cost, List<LocalDate> idle) {
+        public Hired {
+            days = List.copyOf(days);
+            idle = List.copyOf(idle);
+        }
     }
 
     /**
@@ -76,7 +95,7 @@ public record WorkCalendar(
      *
      * @param task what it waits for
      * @param cure for how long, after that
-     * @param delivery what it waits for, if that is a delivery
+     * @param delivery what it waits for, if that is a delivery or hired
      * @param until the day until which it waits
      */
     public record Held(
@@ -98,6 +117,8 @@ public record WorkCalendar(
         DELIVERY,
         /** For the money with which its things are bought. */
         MONEY,
+        /** For a day on which what is hired for it is there. */
+        MACHINE,
         /** For the ground to thaw. */
         FROZEN,
         /** For somebody to have time. */
@@ -109,8 +130,17 @@ public record WorkCalendar(
      *
      * @param task what it waits for, where that can't be done either
      * @param people so many may do it, where more are needed
+     * @param lift what is too heavy for them
+     * @param machine what is not there for long enough
      */
-    public record Unplaced(String task, Trouble why, Optional<String> waitsFor, int needed, int people) {}
+    public record Unplaced(
+            String task,
+            Trouble why,
+            Optional<String> waitsFor,
+            int needed,
+            int people,
+            Optional<Lift> lift,
+            Optional<String> machine) {}
 
     /** Why something can't be done. */
     public enum Trouble {
@@ -118,6 +148,10 @@ public record WorkCalendar(
         NOBODY,
         /** It takes more people than there are who don't leave it to others. */
         TOO_FEW,
+        /** Even together they don't lift what has to be lifted. */
+        TOO_HEAVY,
+        /** What is hired for it is not there for long enough. */
+        NO_MACHINE,
         /** Not enough money comes in for it in the season. */
         NO_MONEY,
         /** Nobody has time for it within a year. */

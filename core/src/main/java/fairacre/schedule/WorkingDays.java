@@ -136,9 +136,14 @@ final class WorkingDays {
         return (day + begins.getDayOfWeek().getValue() - 1) / WEEK;
     }
 
-    /** Whether a stage can be worked at on a day: the ground is not usually frozen then. */
-    boolean open(Stage stage, int day) {
-        return !inTheGround(stage) || !frozen[day];
+    /** Whether a duty can be worked at on a day: its machines are there, and the ground is not usually frozen then. */
+    boolean open(Duty duty, int day) {
+        return duty.hasMachines(day) && !frozen(duty.stage(), day);
+    }
+
+    /** Whether the ground is usually too hard for a stage. */
+    boolean frozen(Stage stage, int day) {
+        return inTheGround(stage) && frozen[day];
     }
 
     boolean inTheGround(Stage stage) {

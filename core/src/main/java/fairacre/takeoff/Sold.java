@@ -17,11 +17,21 @@ public final class Sold {
     public record Line(int season, BillPart part, PriceItem item) {}
 
     private final Line line;
-    private final List<Served> served = new ArrayList<>();
+    private final List<Portion> portions = new ArrayList<>();
     private Length length = Length.ZERO;
     private Area area = Area.ZERO;
     private double pieces;
     private int toThePack = 1;
+
+    /** What one thing calls for. */
+    private record Portion(Served served, Length length, Area area, double pieces) {}
+
+    /**
+     * What one thing takes of it.
+     *
+     * @param units that are used up, not rounded: of what is sold in packs, a part of a pack
+     */
+    public record Share(Served served, double units) {}
 
     Sold(Line line) {
         this.line = line;
@@ -29,18 +39,18 @@ public final class Sold {
 
     void add(Length more, Served servedBy) {
         length = length.plus(more);
-        served.add(servedBy);
+        portions.add(new Portion(servedBy, more, Area.ZERO, 0));
     }
 
     void add(Area more, Served servedBy) {
         area = area.plus(more);
-        served.add(servedBy);
+        portions.add(new Portion(servedBy, Length.ZERO, more, 0));
     }
 
     void add(double more, int ofAPack, Served servedBy) {
         pieces += more;
         toThePack = ofAPack;
-        served.add(servedBy);
+        portions.add(new Portion(servedBy, Length.ZERO, Area.ZERO, more));
     }
 
     public Line line() {
@@ -49,14 +59,29 @@ public final class Sold {
 
     /** How many are used up, before they are rounded up to whole ones. */
     public double units(Units units) {
-        return pieces / toThePack + Packs.of(length, units) + Packs.of(area, units);
+        return units(length, area, pieces, units);
+    }
+
+    private double units(Length sumOfLengths, Area sumOfAreas, double sumOfPieces, Units units) {
+        return sumOfPieces / toThePack + Packs.of(sumOfLengths, units) + Packs.of(sumOfAreas, units);
+    }
+
+    /** What each thing takes, in the order in which it was put down; one may be there several times. */
+    public List<Share> shares(Units units) {
+        return portions.stream()
+                .map(each -> new Share(each.served, units(each.length, each.area, each.pieces, units)))
+                .toList();
     }
 
     public List<UUID> beds() {
-        return Served.beds(served);
+        return Served.beds(served());
     }
 
     public List<UUID> places() {
-        return Served.places(served);
+        return Served.places(served());
+    }
+
+    private List<Served> served() {
+        return portions.stream().map(Portion::served).toList();
     }
 }

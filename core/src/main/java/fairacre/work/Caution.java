@@ -1,6 +1,7 @@
 package fairacre.work;
 
 import fairacre.bill.Stage;
+import fairacre.staging.Lift;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.EnumSet;
@@ -62,8 +63,11 @@ public enum Caution {
         return rates;
     }
 
-    private boolean isFor(PlannedTask task) {
-        return stages.contains(task.stage()) || rates.contains(task.rate().key());
+    /** Whether it matters at a task. */
+    public boolean isFor(PlannedTask task) {
+        return stages.contains(task.stage())
+                || rates.contains(task.rate().key())
+                || this == BACK && task.lift().filter(Lift::byTwo).isPresent();
     }
 
     /** What to mind at some tasks, each once. */

@@ -2,6 +2,7 @@ package fairacre.work;
 
 import fairacre.bill.Stage;
 import fairacre.bill.WorkRate;
+import fairacre.staging.Lift;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -12,11 +13,14 @@ import java.util.UUID;
  *
  * @param key stays the same while the thing that makes the work is edited
  * @param about the thing that makes the work
- * @param name of it
+ * @param place the bed, walk, fence or structure for which it is done; mostly what it is about
+ * @param name of what it is about
  * @param bed in or at which it is done, where it is about something else in it
  * @param quantity in the rate's unit
  * @param hours of work, of all who do it together
  * @param day on which it is wanted; empty where only the season is known
+ * @param lift the heaviest that is lifted as a whole; empty where nothing of a known weight is
+ * @param easy whether a helper can do it without being shown how
  * @param waits for what
  */
 public record PlannedTask(
@@ -24,11 +28,14 @@ public record PlannedTask(
         Stage stage,
         WorkRate rate,
         UUID about,
+        UUID place,
         Optional<String> name,
         Optional<String> bed,
         double quantity,
         double hours,
         Optional<LocalDate> day,
+        Optional<Lift> lift,
+        boolean easy,
         List<Wait> waits) {
 
     public PlannedTask {

@@ -4,6 +4,7 @@ import fairacre.bill.Stage;
 import fairacre.bill.WorkRate;
 import fairacre.cost.CostStudy;
 import fairacre.plan.Plan;
+import fairacre.staging.StagingStudy;
 import fairacre.takeoff.Job;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -12,6 +13,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -22,8 +24,20 @@ import java.util.stream.Stream;
  */
 public final class WorkStudy {
 
+    /** Rates of what a helper does without being shown how (common practice). */
+    static final Set<String> EASY = Set.of(
+            "carry/barrow",
+            "clear/sheet-mulch",
+            "clear/tarpaulin",
+            "fence/cane",
+            "fence/string",
+            "mulch/laying",
+            "walk/sheet",
+            "walk/spread");
+
     private final Plan plan;
     private final Pace pace;
+    private final StagingStudy staging;
     private final Map<String, List<Job>> jobs = new LinkedHashMap<>();
     /** Keys of the tasks of a stage. */
     private final Map<Stage, List<String>> ofStage = new TreeMap<>();
@@ -34,6 +48,7 @@ public final class WorkStudy {
 
     private WorkStudy(CostStudy costs, int season, Pace pace) {
         this.pace = pace;
+        this.staging = StagingStudy.of(costs, season);
         this.plan = costs.takeoff().plan();
         costs.jobs().stream()
                 .filter(job -> job.season() == season)
@@ -120,6 +135,7 @@ public final class WorkStudy {
                 job.stage(),
                 rate,
                 job.about(),
+                job.served().id(),
                 plan.nameOf(job.about()).filter(name -> !name.equals(rate.label())),
                 Optional.of(job.served().id())
                         .filter(place -> !place.equals(job.about()))
@@ -127,6 +143,8 @@ public final class WorkStudy {
                 same.stream().mapToDouble(Job::quantity).sum(),
                 hours(same),
                 job.day(),
+                staging.lift(job.stage(), job.served().id()),
+                EASY.contains(rate.key()),
                 before(job.stage()).flatMap(by -> wait(by, job).stream()).toList());
     }
 

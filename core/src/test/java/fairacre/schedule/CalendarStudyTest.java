@@ -6,6 +6,7 @@ import static fairacre.testing.Gardens.cedar;
 import static fairacre.testing.Gardens.delivery;
 import static fairacre.testing.Gardens.dripline;
 import static fairacre.testing.Gardens.fence;
+import static fairacre.testing.Gardens.hire;
 import static fairacre.testing.Gardens.id;
 import static fairacre.testing.Gardens.income;
 import static fairacre.testing.Gardens.kept;
@@ -13,10 +14,12 @@ import static fairacre.testing.Gardens.mulch;
 import static fairacre.testing.Gardens.planting;
 import static fairacre.testing.Gardens.plot;
 import static fairacre.testing.Gardens.rain;
+import static fairacre.testing.Gardens.seated;
 import static fairacre.testing.Gardens.tap;
 import static fairacre.testing.Gardens.weekends;
 import static fairacre.testing.Gardens.with;
 import static fairacre.testing.Gardens.workFrom;
+import static fairacre.testing.Gardens.worker;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
@@ -28,6 +31,9 @@ import fairacre.bill.WorkRate;
 import fairacre.bill.WorkRates;
 import fairacre.build.Board;
 import fairacre.cost.CostStudy;
+import fairacre.crew.Ability;
+import fairacre.crew.Aim;
+import fairacre.crew.Hire;
 import fairacre.crew.KeptDay;
 import fairacre.crew.WorkSeason;
 import fairacre.crew.Worker;
@@ -59,9 +65,12 @@ import java.time.ZonedDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.Arrays;
 import java.util.Collections;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import net.e175.klaus.solarpositioning.SPA;
 import net.e175.klaus.solarpositioning.SunriseResult;
@@ -262,11 +271,14 @@ class CalendarStudyTest {
                             stage,
                             any.rate(),
                             any.about(),
+                            any.place(),
                             any.name(),
                             any.bed(),
                             1,
                             1,
                             Optional.empty(),
+                            Optional.empty(),
+                            false,
                             List.of()))))
                     .as("no work without a tool: %s", stage)
                     .isNotEmpty();
@@ -535,6 +547,184 @@ class CalendarStudyTest {
                 .atOnce();
         assertThat(placed(calendar, "frame/piece").first()).isEqualTo(day(BEGINS));
         assertThat(calendar.unplaced()).extracting(WorkCalendar.Unplaced::why).contains(Trouble.NO_MONEY);
+    }
+
+    private static Worker able(String name, double hours, Ability ability) {
+        Worker worker = weekends(name, hours);
+        return new Worker(worker.id(), name, worker.hours(), List.of(), List.of(), 1, List.of(), Optional.of(ability));
+    }
+
+    private static Ability lifting(double kilograms) {
+        return new Ability(Optional.of(kilograms), true, Optional.empty());
+    }
+
+    private static List<String> whoDoes(WorkCalendar calendar, String rate) {
+        return calendar.stints().stream()
+                .filter(stint -> stint.task().contains("/" + rate + "/"))
+                .map(stint -> stint.workers().stream()
+                        .map(worker -> worker.equals(id("Ada")) ? "Ada" : "Bo")
+                        .sorted()
+                        .collect(Collectors.joining("+")))
+                .distinct()
+                .toList();
+    }
+
+    @Test
+    @DisplayName(
+            "a bag of 20 kg of post mix: lifted alone at 20 kg, by two at 10 kg each, and by nobody below [by hand]")
+    void lifts() {
+        Change ada = Put.of(able("Ada", 6, lifting(20)));
+        assertThat(whoDoes(calendar(GARDEN, ada, Put.of(able("Bo", 6, lifting(19.99)))), "fence/concrete"))
+                .containsExactly("Ada");
+        assertThat(whoDoes(
+                        calendar(GARDEN, Put.of(able("Ada", 6, lifting(10))), Put.of(able("Bo", 6, lifting(10)))),
+                        "fence/concrete"))
+                .containsExactly("Ada+Bo");
+        WorkCalendar weak = calendar(GARDEN, Put.of(able("Ada", 6, lifting(10))), Put.of(able("Bo", 6, lifting(9.99))));
+        assertThat(weak.unplaced())
+                .filteredOn(task -> task.task().contains("/fence/concrete/"))
+                .singleElement()
+                .satisfies(task -> {
+                    assertThat(task.why()).isEqualTo(Trouble.TOO_HEAVY);
+                    assertThat(task.lift().orElseThrow().kilograms()).isEqualTo(20);
+                    assertThat(task.people()).isEqualTo(2);
+                });
+        assertThat(placed(weak, "frame/piece").first())
+                .as("what is light is done")
+                .isNotNull();
+    }
+
+    @Test
+    void whoDoesNotSawLeavesSawingToOthers() {
+        Ability noSaw = new Ability(Optional.empty(), false, Optional.empty());
+        WorkCalendar calendar = calendar(GARDEN, Put.of(weekends("Ada", 2)), Put.of(able("Bo", 6, noSaw)));
+        assertThat(whoDoes(calendar, "frame/piece")).containsExactly("Ada");
+        assertThat(whoDoes(calendar, "fence/concrete")).contains("Bo");
+    }
+
+    @ParameterizedTest
+    @DisplayName(
+            "from a seat, a bed 1 m wide with free ground all round is planted by whom half a metre is within reach")
+    @CsvSource({"0.5, true", "0.499, false"})
+    void fromASeat(double reach, boolean plants) {
+        Plan garden = with(
+                plot(20, 20, List.of(seated("Ines", reach, 0.9)), bed("Kale", 10, 10, 2, 1)),
+                Put.of(planting("Onions", "onion", "Kale", "2027-04-01", "2027-08-01")),
+                Put.of(fence("Fence", FenceKind.WELDED_MESH, 1.2, 2, 2, 18, 2)),
+                Put.of(workFrom(BEGINS)),
+                Put.of(able("Ada", 6, new Ability(Optional.empty(), true, Optional.of(id("Ines"))))));
+        WorkCalendar calendar = calendar(garden);
+        assertThat(calendar.unplaced().stream().anyMatch(task -> task.task().contains("/PLANTING/")))
+                .isEqualTo(!plants);
+        assertThat(placed(calendar, "fence/concrete"))
+                .as("posts are set from outside of beds")
+                .isNotNull();
+    }
+
+    private static final List<String> WEEKEND = List.of("2027-03-20", "2027-03-21");
+
+    @Test
+    void whatIsDoneWithAMachineIsDoneOnTheDaysForWhichItIsBooked() {
+        Change auger = Put.of(hire("Auger", 60, Optional.of(90.0), WEEKEND, Stage.POSTS));
+        WorkCalendar calendar = calendar(BY_TWO, auger);
+        Placed posts = placed(calendar, "fence/concrete");
+        assertThat(posts.first()).isEqualTo(day("2027-03-20"));
+        assertThat(posts.last()).isEqualTo(day("2027-03-20"));
+        assertThat(posts.held().cause()).isEqualTo(Cause.MACHINE);
+        assertThat(posts.held().delivery()).contains("Auger");
+        assertThat(calendar.hires()).singleElement().satisfies(hired -> {
+            assertThat(hired.days()).containsExactly(day("2027-03-20"));
+            assertThat(hired.idle()).containsExactly(day("2027-03-21"));
+            assertThat(of(hired.cost())).isEqualTo(90);
+        });
+        WorkCalendar never =
+                calendar(BY_TWO, Put.of(hire("Auger", 60, Optional.empty(), List.of("2027-03-16"), Stage.POSTS)));
+        assertThat(never.unplaced())
+                .filteredOn(task -> task.task().contains("/fence/concrete/"))
+                .singleElement()
+                .satisfies(task -> {
+                    assertThat(task.why()).isEqualTo(Trouble.NO_MACHINE);
+                    assertThat(task.machine()).contains("Auger");
+                });
+    }
+
+    @Test
+    void forTwoMachinesWorkIsDoneWhereBothAreThere() {
+        WorkCalendar calendar = calendar(
+                BY_TWO,
+                Put.of(hire("Auger", 60, Optional.empty(), List.of("2027-03-13", "2027-03-20"), Stage.POSTS)),
+                Put.of(hire("Mixer", 40, Optional.empty(), List.of("2027-03-20", "2027-03-27"), Stage.POSTS)));
+        assertThat(placed(calendar, "fence/concrete").first()).isEqualTo(day("2027-03-20"));
+    }
+
+    /** Frames, and what is laid on three beds, at one and a half hours a day. */
+    private static Plan slowly(Aim aim, Change... changes) {
+        return with(
+                with(
+                        plot(
+                                20,
+                                20,
+                                List.of(),
+                                bed("Beans", 6, 10, 2, 1, 0, Optional.of(cedar(Board.M38X150, 1))),
+                                bed("Herbs", 6, 14, 2, 1, 0, Optional.of(cedar(Board.M38X150, 1)))),
+                        Put.of(hire("Digger", 60, Optional.of(90.0), List.of(), Stage.FILL)),
+                        Put.of(new WorkSeason(
+                                id("Work of 2027"),
+                                SEASON,
+                                Optional.of(day(BEGINS)),
+                                Optional.empty(),
+                                List.of(),
+                                Optional.of(aim)))),
+                changes);
+    }
+
+    /** On which Ada or Bo has time. */
+    private static final Set<DayOfWeek> OPEN =
+            EnumSet.of(DayOfWeek.TUESDAY, DayOfWeek.FRIDAY, DayOfWeek.SATURDAY, DayOfWeek.SUNDAY);
+
+    private static List<LocalDate> hireDays(WorkCalendar calendar) {
+        return calendar.hires().get(0).days();
+    }
+
+    @Test
+    @DisplayName("on the fewest days: no first day of the work with a machine needs fewer [tried day by day]")
+    void fewestHireDays() {
+        for (double hours : List.of(0.75, 1.0, 1.5, 2.0, 3.0)) {
+            Change ada = Put.of(weekends("Ada", hours));
+            Change bo = Put.of(worker("Bo", 0, 1, 0, 0, hours, 0, 0));
+            WorkCalendar early = calendar(slowly(Aim.EARLIEST, ada, bo));
+            WorkCalendar few = calendar(slowly(Aim.FEWEST_HIRE_DAYS, ada, bo));
+            assertThat(few.unplaced()).isEmpty();
+            assertThat(hireDays(few).size()).isLessThanOrEqualTo(hireDays(early).size());
+            int fewer = hireDays(few).size() - 1;
+            List<String> open = IntStream.range(0, 56)
+                    .mapToObj(day(BEGINS)::plusDays)
+                    .filter(day -> OPEN.contains(day.getDayOfWeek()))
+                    .map(LocalDate::toString)
+                    .toList();
+            for (int first = 0; fewer > 0 && first + fewer <= open.size(); first++) {
+                List<String> booked = open.subList(first, first + fewer);
+                Change digger = Put.of(hire("Digger", 60, Optional.empty(), booked, Stage.FILL));
+                assertThat(calendar(slowly(Aim.EARLIEST, ada, bo, digger)).unplaced())
+                        .as("%s hours, %s", hours, booked)
+                        .isNotEmpty();
+            }
+        }
+    }
+
+    @Test
+    @DisplayName("work that is bundled is told with its days, and costs what these days cost")
+    void bundled() {
+        Change ada = Put.of(weekends("Ada", 2));
+        WorkCalendar early = calendar(slowly(Aim.EARLIEST, ada));
+        WorkCalendar few = calendar(slowly(Aim.FEWEST_HIRE_DAYS, ada));
+        assertThat(hireDays(few)).hasSizeLessThan(hireDays(early).size());
+        Hire digger = hire("Digger", 60, Optional.of(90.0), List.of(), Stage.FILL);
+        assertThat(few.hires().get(0).cost()).isEqualTo(digger.cost(hireDays(few)));
+        assertThat(few.hires().get(0).idle()).isEmpty();
+        assertThat(few.stints().stream().map(Stint::task).distinct().toList())
+                .hasSameSizeAs(
+                        early.stints().stream().map(Stint::task).distinct().toList());
     }
 
     @Test

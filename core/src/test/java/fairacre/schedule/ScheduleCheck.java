@@ -21,7 +21,7 @@ final class ScheduleCheck {
         for (Laid piece : schedule.laid()) {
             Duty duty = problem.duties().get(piece.duty());
             assertThat(piece.team().workers()).hasSize(duty.people()).doesNotHaveDuplicates();
-            assertThat(days.open(duty.stage(), piece.day())).isTrue();
+            assertThat(days.open(duty, piece.day())).isTrue();
             assertThat(piece.day()).isGreaterThanOrEqualTo(duty.notBefore());
             for (int w : piece.team().workers()) {
                 assertThat(days.workers().get(w).leaves()).doesNotContain(duty.stage());

@@ -57,13 +57,17 @@ class ScheduleTest {
     }
 
     private static Duty duty(String name, Stage stage, double minutes, Integer... before) {
+        return duty(name, new Demand(stage, 1, id("Place"), false, Optional.empty()), minutes, before);
+    }
+
+    private static Duty duty(String name, Demand demand, double minutes, Integer... before) {
         return new Duty(
                 name,
-                stage,
+                demand,
                 minutes,
-                1,
                 0,
                 false,
+                Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
                 Arrays.stream(before)
@@ -98,6 +102,7 @@ class ScheduleTest {
                         worker("Three", stages[8]),
                         worker("Four", stages[9], stages[10]),
                         worker("Five", stages[11], stages[13])),
+                SeededWork.ANYBODY,
                 duties);
         ListSchedule schedule = plain(problem);
         assertThat(schedule.finish()).isEqualTo(43 * WorkingDays.DAY + MINUTES);
@@ -131,7 +136,7 @@ class ScheduleTest {
                             graph.addEdge(each, i), -duties.get(each).work() / MINUTES);
                 }
             }
-            Problem problem = new Problem(days, duties);
+            Problem problem = new Problem(days, SeededWork.ANYBODY, duties);
             double longest = -new BellmanFordShortestPath<>(graph).getPathWeight(10, 11);
             int last = plain(problem).finish() / WorkingDays.DAY;
             assertThat(last + 1).isEqualTo((int) longest);
@@ -161,7 +166,7 @@ class ScheduleTest {
                     .mapToObj(i ->
                             new Worker(id("w" + i), "w" + i, Collections.nCopies(7, 10.0), null, null, 1, List.of()))
                     .toArray(Worker[]::new);
-            Problem problem = new Problem(days(two), duties);
+            Problem problem = new Problem(days(two), SeededWork.ANYBODY, duties);
             ListSchedule start = plain(problem);
             int found = AnnealedOrder.of(start, 1000, () -> {})
                     .map(better -> better.schedule().finish())
@@ -242,21 +247,24 @@ class ScheduleTest {
     void paces() {
         Worker brisk = new Worker(id("b"), "b", Collections.nCopies(7, 8.0), null, null, 1, List.of());
         Worker slow = new Worker(id("s"), "s", Collections.nCopies(7, 8.0), null, null, 0.5, List.of(Stage.GATES));
-        Duty pair = new Duty("pair", Stage.FILL, 90, 2, 0, false, Optional.empty(), Optional.empty(), List.of());
-        assertThat(plain(new Problem(days(brisk, slow), List.of(pair))).finish())
+        Duty pair = duty("pair", new Demand(Stage.FILL, 2, id("Place"), false, Optional.empty()), 90);
+        assertThat(plain(new Problem(days(brisk, slow), SeededWork.ANYBODY, List.of(pair)))
+                        .finish())
                 .isEqualTo(60);
-        assertThat(plain(new Problem(days(slow), List.of(duty("alone", Stage.FILL, 30))))
+        assertThat(plain(new Problem(days(slow), SeededWork.ANYBODY, List.of(duty("alone", Stage.FILL, 30))))
                         .finish())
                 .isEqualTo(60);
         // Who leaves it to others does not help.
-        ListSchedule nobody = plain(new Problem(days(slow), List.of(duty("gate", Stage.GATES, 30))));
+        ListSchedule nobody =
+                plain(new Problem(days(slow), SeededWork.ANYBODY, List.of(duty("gate", Stage.GATES, 30))));
         assertThat(nobody.isWhole()).isFalse();
         assertThat(nobody.laid()).isEmpty();
     }
 
     @Test
     void aCircleIsRefused() {
-        assertThatThrownBy(() -> new Problem(days(worker("One")), List.of(duty("a", Stage.FILL, 5, 0))))
+        assertThatThrownBy(() ->
+                        new Problem(days(worker("One")), SeededWork.ANYBODY, List.of(duty("a", Stage.FILL, 5, 0))))
                 .hasMessageContaining("a waits for what stands after it");
     }
 
@@ -264,7 +272,7 @@ class ScheduleTest {
     @DisplayName("work goes on another day rather than be left for less than a quarter of an hour [by hand]")
     void crumbs() {
         Worker hourly = new Worker(id("h"), "h", Collections.nCopies(7, 1.0), null, null, 1, List.of());
-        Problem problem = new Problem(days(hourly), List.of(duty("long", Stage.FILL, 70)));
+        Problem problem = new Problem(days(hourly), SeededWork.ANYBODY, List.of(duty("long", Stage.FILL, 70)));
         assertThat(plain(problem).laid())
                 .extracting(piece -> piece.span().minutes())
                 .containsExactly(55, 15);

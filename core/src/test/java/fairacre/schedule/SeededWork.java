@@ -32,6 +32,9 @@ final class SeededWork {
             List.of(Stage.STRUCTURES),
             List.of(Stage.CLEARING));
 
+    /** All do what they don't leave to others. */
+    static final Able ANYBODY = Able.of(plot(10, 10, List.of()), BEGINS.getYear());
+
     private final Random random;
 
     private SeededWork(int seed) {
@@ -56,6 +59,7 @@ final class SeededWork {
         WorkingDays days = WorkingDays.of(crew(workers), BEGINS, Optional.empty());
         return new Problem(
                 days,
+                ANYBODY,
                 IntStream.range(0, count)
                         .mapToObj(i -> duty(i, sorted, workers))
                         .toList());
@@ -84,7 +88,15 @@ final class SeededWork {
                                 0)))
                 .toList();
         return new Duty(
-                "task " + number, task.stage(), work, people, 0, false, Optional.empty(), Optional.empty(), before);
+                "task " + number,
+                new Demand(task.stage(), people, id("Place " + task.place()), false, Optional.empty()),
+                work,
+                0,
+                false,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                before);
     }
 
     private Plan crew(int workers) {

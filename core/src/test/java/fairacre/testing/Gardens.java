@@ -35,7 +35,10 @@ import fairacre.catalogue.WhyChosen;
 import fairacre.compost.CompostBays;
 import fairacre.cover.BedCover;
 import fairacre.cover.CoverKind;
+import fairacre.crew.Ability;
+import fairacre.crew.Aim;
 import fairacre.crew.Delivery;
+import fairacre.crew.Hire;
 import fairacre.crew.Income;
 import fairacre.crew.KeptDay;
 import fairacre.crew.OwnTask;
@@ -430,6 +433,18 @@ public final class Gardens {
     /** So many euros. */
     public static Income income(String day, double amount) {
         return new Income(id("Income " + day), LocalDate.parse(day), Money.of(EUR, amount));
+    }
+
+    /** In euros. */
+    public static Hire hire(String name, double daily, Optional<Double> weekend, List<String> booked, Stage... stages) {
+        return new Hire(
+                id(name),
+                name,
+                SEASON,
+                List.of(stages),
+                Money.of(EUR, daily),
+                weekend.map(price -> Money.of(EUR, price)),
+                booked.stream().map(LocalDate::parse).toList());
     }
 
     public static WorkSeason workFrom(String begins) {
@@ -1040,7 +1055,8 @@ public final class Gardens {
                         List.of(new Worker.Visit(LocalDate.parse("2027-04-07"), 3)),
                         List.of(new Worker.Absence(LocalDate.parse("2027-05-01"), LocalDate.parse("2027-05-09"))),
                         0.8,
-                        List.of(Stage.BASE, Stage.POSTS))),
+                        List.of(Stage.BASE, Stage.POSTS),
+                        Optional.of(new Ability(Optional.of(12.5), false, Optional.of(id("Ines")))))),
                 Put.of(rain("2027-04-18")),
                 Put.of(new OwnTask(
                         id("Paint"),
@@ -1061,7 +1077,9 @@ public final class Gardens {
                         2027,
                         Optional.of(LocalDate.parse("2027-03-06")),
                         Optional.of(LocalDate.parse("2027-06-30")),
-                        List.of("2027/POSTS/fence/concrete/one", "2027/MESH/fence/mesh/one"))),
+                        List.of("2027/POSTS/fence/concrete/one", "2027/MESH/fence/mesh/one"),
+                        Optional.of(Aim.FEWEST_HIRE_DAYS))),
+                Put.of(hire("Plate compactor", 60, Optional.of(90.0), List.of("2027-03-13", "2027-03-14"), Stage.BASE)),
                 Put.of(carrier("Barrow", 0.9, true, 0)),
                 Put.of(setAside("Narrow walk", 0.05)),
                 Put.of(new SetAside(

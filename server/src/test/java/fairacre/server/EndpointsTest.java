@@ -187,6 +187,7 @@ class EndpointsTest {
             "GET /tasks",
             "GET /work-calendar",
             "GET /work-calendar/calendar.ics",
+            "GET /work-calendar/staging",
             "POST /work-calendar/better",
             "GET /work-calendar/better/{job}",
             "GET /journal",

@@ -4,11 +4,15 @@ import static fairacre.testing.Gardens.bed;
 import static fairacre.testing.Gardens.cedar;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import fairacre.bill.Stage;
 import fairacre.build.Board;
+import fairacre.crew.Ability;
+import fairacre.crew.Worker;
 import fairacre.plan.Change;
 import fairacre.plan.Put;
 import fairacre.server.Visitor.Answer;
 import fairacre.testing.Gardens;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
@@ -79,6 +83,45 @@ class WorkCalendarTest {
         assertThat(plan.at("/rainDays/0/day").stringValue()).isEqualTo("2027-04-18");
         assertThat(plan.at("/keptDays/0/day").stringValue()).isEqualTo("2027-04-10");
         assertThat(plan.at("/workSeasons/0/begins").stringValue()).isEqualTo("2027-03-06");
+    }
+
+    @Test
+    void machinesAndWhatSomebodyCanDoAreKeptAndToldAndWhatLiesReadyIsShared() {
+        Ability ability = new Ability(Optional.of(12.5), false, Optional.of(Gardens.id("Ines")));
+        Worker ada = Gardens.weekends("Ada", 1);
+        edit(Put.of(
+                new Worker(ada.id(), "Ada", ada.hours(), List.of(), List.of(), 1, List.of(), Optional.of(ability))));
+        edit(Put.of(Gardens.weekends("Bo", 1)));
+        edit(Put.of(Gardens.hire("Loader", 60, Optional.of(90.0), List.of("2027-03-20"), Stage.FILL)));
+        JsonNode plan = rosa.get(garden).json().path("plan");
+        JsonNode told = worker(plan, "Ada").path("ability");
+        assertThat(told.path("lifts").doubleValue()).isEqualTo(12.5);
+        assertThat(told.path("saws").booleanValue()).isFalse();
+        assertThat(told.path("reach").stringValue())
+                .isEqualTo(Gardens.id("Ines").toString());
+        assertThat(worker(plan, "Bo").has("ability")).isFalse();
+        assertThat(plan.at("/hires/0/booked/0").stringValue()).isEqualTo("2027-03-20");
+        assertThat(plan.at("/hires/0/weekend/amount").stringValue()).isEqualTo("90.00");
+        JsonNode hired = calendar("").at("/calendar/hires/0");
+        assertThat(hired.at("/days/0").stringValue()).isEqualTo("2027-03-20");
+        assertThat(hired.at("/cost/amount").stringValue()).isEqualTo("60.00");
+        JsonNode staged =
+                rosa.get(garden + "/work-calendar/staging?season=" + SEASON).json();
+        assertThat(staged).hasSize(1);
+        assertThat(staged.at("/0/name").stringValue()).isEqualTo("Beans");
+        assertThat(staged.at("/0/goods").valueStream())
+                .anyMatch(good -> good.path("kind").stringValue().equals("BOARDS")
+                        && good.path("mark").stringValue().equals("A"));
+        assertThat(rosa.get(garden + "/work-calendar/staging?season=1990").status())
+                .isEqualTo(422);
+    }
+
+    private static JsonNode worker(JsonNode plan, String name) {
+        return plan.path("workers")
+                .valueStream()
+                .filter(worker -> worker.path("name").stringValue().equals(name))
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test

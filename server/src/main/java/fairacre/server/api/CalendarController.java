@@ -11,6 +11,7 @@ import fairacre.server.job.CalendarSolve;
 import fairacre.server.job.Jobs;
 import fairacre.server.job.Told;
 import fairacre.server.store.Role;
+import fairacre.staging.StagedPlace;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -65,6 +66,12 @@ class CalendarController {
         WorkCalendar calendar = study.atOnce();
         return new CalendarOfSeason(
                 calendar, rain == null ? List.of() : study.inRain(rain).movedSince(calendar));
+    }
+
+    /** What lies ready where for the work of a season. */
+    @GetMapping("/staging")
+    List<StagedPlace> staging(Owner owner, @PathVariable UUID garden, @RequestParam int season) {
+        return work.staging(owner.id(), garden, season);
     }
 
     /** The days of work, for a calendar on a phone. */

@@ -4,9 +4,12 @@ import fairacre.cost.CostStudy;
 import fairacre.journal.JournalEntry;
 import fairacre.ledger.ToBuy;
 import fairacre.schedule.CalendarStudy;
+import fairacre.staging.StagedPlace;
+import fairacre.staging.StagingStudy;
 import fairacre.work.Pace;
 import fairacre.work.WorkStudy;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -33,6 +36,17 @@ public class WorkService {
         CostStudy costs = gardens.costs(owner, garden);
         return WorkStudy.of(
                 costs, costs.takeoff().plan().seasonInView(season), Pace.of(journal.learned(owner, garden)));
+    }
+
+    /**
+     * What lies ready where for the work of a season.
+     *
+     * @throws fairacre.limits.RefusedException if the plan doesn't show that season
+     */
+    public List<StagedPlace> staging(UUID owner, UUID garden, int season) {
+        CostStudy costs = gardens.costs(owner, garden);
+        return StagingStudy.of(costs, costs.takeoff().plan().seasonInView(season))
+                .places();
     }
 
     /** @param today nothing is done before */

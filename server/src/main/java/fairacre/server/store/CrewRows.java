@@ -6,6 +6,8 @@ import static fairacre.server.store.generated.Tables.WORKER;
 import static fairacre.server.store.generated.Tables.WORK_SEASON;
 
 import fairacre.bill.Stage;
+import fairacre.crew.Ability;
+import fairacre.crew.Aim;
 import fairacre.crew.CrewKinds;
 import fairacre.crew.KeptDay;
 import fairacre.crew.RainDay;
@@ -39,7 +41,12 @@ final class CrewRows {
                     visits(row.get(WORKER.VISIT_DAYS), row.get(WORKER.VISIT_HOURS)),
                     absences(row.get(WORKER.AWAY_FROM), row.get(WORKER.AWAY_TO)),
                     row.get(WORKER.PACE),
-                    Stream.of(row.get(WORKER.LEAVES)).map(Stage::valueOf).toList()),
+                    Stream.of(row.get(WORKER.LEAVES)).map(Stage::valueOf).toList(),
+                    Optional.ofNullable(row.get(WORKER.SAWS))
+                            .map(saws -> new Ability(
+                                    Optional.ofNullable(row.get(WORKER.LIFTS)),
+                                    saws,
+                                    Optional.ofNullable(row.get(WORKER.REACH))))),
             CrewRows::row);
 
     static final KeyedRows<RainDayRecord, UUID, RainDay> RAIN_DAYS = KeyedRows.of(
@@ -68,14 +75,16 @@ final class CrewRows {
                     row.get(WORK_SEASON.SEASON),
                     Optional.ofNullable(row.get(WORK_SEASON.BEGINS)),
                     Optional.ofNullable(row.get(WORK_SEASON.ENDS)),
-                    List.of(row.get(WORK_SEASON.TASK_ORDER))),
+                    List.of(row.get(WORK_SEASON.TASK_ORDER)),
+                    Optional.ofNullable(row.get(WORK_SEASON.AIM)).map(Aim::valueOf)),
             (garden, work) -> new WorkSeasonRecord(
                     garden,
                     work.id(),
                     work.season(),
                     work.begins().orElse(null),
                     work.ends().orElse(null),
-                    work.order().toArray(String[]::new)));
+                    work.order().toArray(String[]::new),
+                    work.aim().map(Aim::name).orElse(null)));
 
     private CrewRows() {}
 
@@ -90,7 +99,10 @@ final class CrewRows {
                 worker.away().stream().map(Absence::from).toArray(LocalDate[]::new),
                 worker.away().stream().map(Absence::to).toArray(LocalDate[]::new),
                 worker.pace(),
-                worker.leaves().stream().map(Stage::name).toArray(String[]::new));
+                worker.leaves().stream().map(Stage::name).toArray(String[]::new),
+                worker.ability().flatMap(Ability::lifts).orElse(null),
+                worker.ability().map(Ability::saws).orElse(null),
+                worker.ability().flatMap(Ability::reach).orElse(null));
     }
 
     private static List<Visit> visits(LocalDate[] days, Double[] hours) {

@@ -37,6 +37,7 @@ final class PlanRows {
                             OwnTaskRows.ROWS,
                             ArrivalRows.DELIVERIES,
                             ArrivalRows.INCOMES,
+                            ArrivalRows.HIRES,
                             HouseholdRows.ROWS,
                             CropWishRows.ROWS,
                             PlantingLockRows.ROWS,
