@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { Fragment, useState } from "react";
 import { parseFood } from "../measure/food";
 import { Choice } from "../parts/Choice";
 import { CheckField } from "../parts/CheckField";
@@ -7,14 +7,16 @@ import { FieldFrame, faultProps } from "../parts/FieldFrame";
 import { useOutbox } from "../outdoors/useOutbox";
 import { useDesk } from "../workspace/desk";
 import { useCropOptions, useGardenCrops, idOf } from "../variety/crops";
-import { today, useWriting, type JournalEntry, type LossCause } from "./journal";
+import { today, useWriting, type JournalEntry, type LossCause, type Refused } from "./journal";
+import { PhotoField } from "./PhotoField";
 import { STEPS, stepLabel } from "../workspace/stepLabels";
 import { useSoilDisease } from "./useSoilDisease";
+import { readWeather } from "./weather";
 import { words } from "./words";
 
 type NextTimeStep = NonNullable<JournalEntry["nextTime"]>;
 type Kind = keyof typeof words.kinds;
-const KINDS: readonly Kind[] = ["harvest", "loss", "note"];
+const KINDS: readonly Kind[] = ["harvest", "loss", "germination", "weather", "note"];
 const NONE = "";
 const WHOLE = /^\d+$/;
 
@@ -26,16 +28,57 @@ const EMPTY = {
   weight: "",
   pieces: "",
   cause: NONE,
+  sown: "",
+  up: "",
+  rain: "",
+  lowest: "",
+  highest: "",
   note: "",
   nextTime: NONE,
 };
+
+type TextName = "day" | "weight" | "pieces" | "sown" | "up" | "rain" | "lowest" | "highest" | "note";
+const WEATHER = ["rain", "lowest", "highest"] as const;
+const WEATHER_LABELS = { rain: words.rain, lowest: words.lowest, highest: words.highest };
+/** Fields of an entry at which a refusal is shown. */
+const AT_FIELDS = [
+  "day",
+  "harvest/kilograms",
+  "harvest/pieces",
+  "germination/sown",
+  "germination/up",
+  ...WEATHER.map((name) => `weather/${name}`),
+  "note",
+];
+
+/** What is said of a refusal that no field shows. */
+function elsewhere({ field, text }: Refused): string | undefined {
+  if (AT_FIELDS.includes(field)) return undefined;
+  return field === "photo" ? words.withoutPhoto(text) : text;
+}
+
+function inputModeOf(name: TextName) {
+  switch (name) {
+    case "weight":
+    case "rain":
+      return "decimal";
+    case "pieces":
+    case "sown":
+    case "up":
+      return "numeric";
+    default:
+      // A telephone's keys for figures have no minus.
+      return undefined;
+  }
+}
 
 /** Writes something down: three fields for a harvest. What was refused stays to be mended. */
 export function EntryForm() {
   const { plan, units, outlines, catalogue } = useDesk();
   const { crops } = useGardenCrops();
   const options = useCropOptions(crops);
-  const { write, refused } = useWriting();
+  const { write, keepPhoto, refused } = useWriting();
+  const [photo, setPhoto] = useState<File>();
   const waiting = useOutbox().entries.some(({ path }) => path.startsWith(`/api/gardens/${plan.id}/journal`));
   const noteDisease = useSoilDisease();
   const [kind, setKind] = useState<Kind>("harvest");
@@ -55,6 +98,20 @@ export function EntryForm() {
     const pieces = draft.pieces.trim();
     if (kilograms === null) faults["harvest/kilograms"] = words.noWeight;
     if (pieces !== "" && !WHOLE.test(pieces)) faults["harvest/pieces"] = words.noPieces;
+    const whole = (name: "sown" | "up") => {
+      const text = draft[name].trim();
+      if (text !== "" && !WHOLE.test(text)) faults[`germination/${name}`] = words.noPieces;
+      return text === "" ? undefined : Number(text);
+    };
+    const measured = (name: "rain" | "lowest" | "highest") => {
+      const read = readWeather(name, draft[name], units);
+      if (read === null) faults[`weather/${name}`] = words.noFigure;
+      return read ?? undefined;
+    };
+    const sown = kind === "germination" ? whole("sown") : undefined;
+    const up = kind === "germination" ? whole("up") : undefined;
+    const [rain, lowest, highest] =
+      kind === "weather" ? [measured("rain"), measured("lowest"), measured("highest")] : [];
     setUnread(faults);
     if (Object.keys(faults).length > 0) return null;
     return {
@@ -82,6 +139,25 @@ export function EntryForm() {
             },
           }
         : {}),
+      ...(kind === "germination" && chosen
+        ? {
+            germination: {
+              crop: chosen.crop.key,
+              ...(chosen.crop.variety === undefined ? {} : { variety: chosen.crop.variety }),
+              sown: sown ?? 0,
+              ...(up === undefined ? {} : { up }),
+            },
+          }
+        : {}),
+      ...(kind === "weather"
+        ? {
+            weather: {
+              ...(rain === undefined ? {} : { rain }),
+              ...(lowest === undefined ? {} : { lowest }),
+              ...(highest === undefined ? {} : { highest }),
+            },
+          }
+        : {}),
     };
   }
 
@@ -91,16 +167,18 @@ export function EntryForm() {
     if (!(await write(made, words.kinds[kind]))) return;
     noteDisease(made);
     // The next harvest is often of the same day and bed.
-    set({ weight: "", pieces: "", note: "", nextTime: NONE });
+    set({ ...EMPTY, day: draft.day, about: draft.about, place: draft.place, crop: draft.crop });
+    setPhoto(undefined);
+    if (photo) await keepPhoto(made.id, photo);
   }
 
   const faultOf = (field: string) => unread[field] ?? (refused?.field === field ? refused.text : undefined);
-  const field = (name: "day" | "weight" | "pieces" | "note", label: string, at: string, type = "text") => (
+  const field = (name: TextName, label: string, at: string, type = "text") => (
     <FieldFrame id={`entry-${name}`} label={label} fault={faultOf(at)}>
       <input
         id={`entry-${name}`}
         type={type}
-        inputMode={name === "weight" ? "decimal" : name === "pieces" ? "numeric" : undefined}
+        inputMode={inputModeOf(name)}
         className={`field ${name === "note" ? "" : "figures"} ${faultOf(at) ? "border-2 border-snag" : ""}`}
         value={name === "day" ? draft.day || today() : draft[name]}
         {...faultProps(`entry-${name}`, faultOf(at))}
@@ -110,7 +188,6 @@ export function EntryForm() {
       />
     </FieldFrame>
   );
-  const known = ["day", "harvest/kilograms", "harvest/pieces", "note"];
   return (
     <form
       className="grid max-w-3xl grid-cols-2 items-start gap-2 py-1 sm:grid-cols-4"
@@ -129,10 +206,10 @@ export function EntryForm() {
           set({ crop: NONE });
         }}
       />
-      {kind !== "note" && (
+      {kind !== "note" && kind !== "weather" && (
         <Choice
           label={words.what}
-          value={draft.crop || (kind === "harvest" ? firstCrop : NONE)}
+          value={draft.crop || (kind === "loss" ? NONE : firstCrop)}
           options={kind === "loss" ? [{ value: NONE, label: words.severalCrops }, ...options] : options}
           onChange={(crop) => {
             set({ crop });
@@ -141,6 +218,12 @@ export function EntryForm() {
       )}
       {kind === "harvest" && field("weight", words.weight, "harvest/kilograms")}
       {kind === "harvest" && field("pieces", words.pieces, "harvest/pieces")}
+      {kind === "germination" && field("sown", words.sown, "germination/sown")}
+      {kind === "germination" && field("up", words.up, "germination/up")}
+      {kind === "weather" &&
+        WEATHER.map((name) => (
+          <Fragment key={name}>{field(name, WEATHER_LABELS[name][units], `weather/${name}`)}</Fragment>
+        ))}
       {kind === "loss" && (
         <Choice
           label={words.cause}
@@ -186,12 +269,15 @@ export function EntryForm() {
           set({ nextTime });
         }}
       />
+      <div className="self-end pb-2">
+        <PhotoField label={words.choosePhoto} chosen={photo} onChoose={setPhoto} />
+      </div>
       <button type="submit" className="strong-button self-end">
         {words.write}
       </button>
       <div className="col-span-2 sm:col-span-4">
         {waiting && <p role="status">{words.waits}</p>}
-        <Fault text={refused && !known.includes(refused.field) ? refused.text : undefined} />
+        <Fault text={refused && elsewhere(refused)} />
       </div>
     </form>
   );

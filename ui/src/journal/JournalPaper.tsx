@@ -10,6 +10,7 @@ import { DiseasedSoil } from "./DiseasedSoil";
 import { EntryForm } from "./EntryForm";
 import { formatPicked } from "./formatPicked";
 import { useJournal, useSentLater, useWriting, type JournalLine, type JournalPage } from "./journal";
+import { PhotoCell } from "./PhotoCell";
 import { useEntryWords } from "./useEntryWords";
 import { words } from "./words";
 
@@ -46,6 +47,12 @@ export function JournalPaper() {
       value: ({ entry: { done } }) => done?.hours ?? null,
       text: ({ entry: { done } }) => (done?.hours === undefined ? "" : `${String(done.hours)} h`),
       figures: true,
+    },
+    {
+      key: "photo",
+      head: words.photo,
+      value: ({ photo }) => (photo ? words.photo : ""),
+      cell: (line) => <PhotoCell line={line} said={entryWords(line.entry)} />,
     },
     { key: "by", head: words.byHead, value: ({ by }) => by ?? "", groups: true },
     {

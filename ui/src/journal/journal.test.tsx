@@ -21,6 +21,7 @@ const line = (part: Partial<JournalEntry>, takenBack = false) => ({
   takenBack,
   by: "rosa",
   at: "2028-07-04T10:00:00Z",
+  photo: false,
 });
 const page: JournalPage = {
   lines: [
@@ -59,7 +60,7 @@ it("tells what was picked, lost and noticed, and what of it counts no more", asy
   expect(screen.getByRole("row", { name: /Wrong/ })).toHaveTextContent(words.takenBack);
   await userEvent.click(screen.getByText(words.yearTitle));
   expect(screen.getByTestId("picked")).toHaveTextContent("Carrot2.5 kg, 30 pcs12 kg");
-  await userEvent.click(within(picked).getByRole("button"));
+  await userEvent.click(within(picked).getByRole("button", { name: /^Take back/ }));
   await vi.waitFor(() => {
     expect(posted().map(({ url }) => url)).toEqual([
       expect.stringMatching(/\/journal\/[0-9a-f-]+\/reversal$/),

@@ -3,8 +3,10 @@ import { useEffect, useState } from "react";
 import { Away, Problem, request } from "../api/client";
 import { askAnew } from "../api/queries";
 import type { components } from "../api/schema";
+import { keepFile } from "../outdoors/files";
 import { outbox } from "../outdoors/useOutbox";
 import { useDesk } from "../workspace/desk";
+import { smaller } from "./smaller";
 import { words } from "./words";
 
 export type JournalEntry = components["schemas"]["JournalEntry"];
@@ -27,13 +29,18 @@ export function useJournal(page: number): JournalPage | undefined {
   return data;
 }
 
+/** Where the photo beside an entry is. */
+export function photoPath(garden: string, entry: string): string {
+  return `/api/gardens/${garden}/journal/${entry}/photo`;
+}
+
 /** Today, where the browser is. */
 export function today(): string {
   return new Date().toLocaleDateString("sv");
 }
 
 /** Why the program did not take an entry, and at which field. */
-interface Refused {
+export interface Refused {
   field: string;
   text: string;
 }
@@ -60,13 +67,13 @@ export function useWriting() {
   const [refused, setRefused] = useState<Refused>();
   const journal = `/api/gardens/${plan.id}/journal`;
 
-  async function send(path: string, body: unknown, key: string, said: string): Promise<boolean> {
+  async function attempt(send: () => Promise<unknown>, later: () => Promise<void>): Promise<boolean> {
     setRefused(undefined);
     try {
-      await request("POST", path, body);
+      await send();
     } catch (failure) {
       if (failure instanceof Away) {
-        outbox().add({ key, path, body, words: said });
+        await later();
         return true;
       }
       setRefused(
@@ -80,8 +87,49 @@ export function useWriting() {
     return true;
   }
 
+  function send(path: string, body: unknown, key: string, said: string): Promise<boolean> {
+    return attempt(
+      () => request("POST", path, body),
+      () => {
+        outbox().add({ key, path, body, words: said });
+        return Promise.resolve();
+      },
+    );
+  }
+
+  /** An entry that waits has its photo wait behind it. */
+  async function keepPhoto(entry: string, file: File): Promise<boolean> {
+    const path = photoPath(plan.id, entry);
+    const photo = await smaller(file);
+    const key = `${entry} photo`;
+    return attempt(
+      async () => {
+        if (
+          outbox()
+            .snapshot()
+            .entries.some((waiting) => waiting.key === entry)
+        )
+          throw new Away("It waits.");
+        await request("PUT", path, await photo.arrayBuffer());
+      },
+      async () => {
+        await keepFile(key, photo);
+        outbox().add({ key, path, body: undefined, file: key, words: words.photo });
+      },
+    );
+  }
+
   return {
     refused,
+    keepPhoto,
+    removePhoto: (entry: string) =>
+      attempt(
+        () => request("DELETE", photoPath(plan.id, entry)),
+        () => {
+          setRefused({ field: "", text: words.failed });
+          return Promise.resolve();
+        },
+      ),
     /** True if it was taken, or waits to be. */
     write: (entry: JournalEntry, said: string) => send(journal, entry, entry.id, said),
     takeBack: (entry: string) =>

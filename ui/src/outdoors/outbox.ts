@@ -1,4 +1,4 @@
-import { Problem, request } from "../api/client";
+import { Problem } from "../api/client";
 
 /** Something that was done outdoors and that the program is to know. */
 export interface Entry {
@@ -6,6 +6,8 @@ export interface Entry {
   key: string;
   path: string;
   body: unknown;
+  /** Key of the file that is sent in the place of the body. */
+  file?: string;
   /** What it is, for whoever looks at what waits. */
   words: string;
   /** Why the program did not take it. */
@@ -44,7 +46,8 @@ export class Outbox {
 
   constructor(
     private readonly shelf: Shelf,
-    private readonly send: Send = ({ path, body }) => request("POST", path, body),
+    private readonly send: Send,
+    private readonly dropped: (file: string) => void = () => undefined,
   ) {
     this.state = { entries: this.kept(), signedOut: false };
   }
@@ -68,6 +71,8 @@ export class Outbox {
   }
 
   drop(key: string): void {
+    const file = this.kept().find((entry) => entry.key === key)?.file;
+    if (file !== undefined) this.dropped(file);
     this.change((entries) => entries.filter((entry) => entry.key !== key));
   }
 

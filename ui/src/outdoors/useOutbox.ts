@@ -1,11 +1,12 @@
 import { useEffect, useSyncExternalStore } from "react";
+import { dropFile, sendEntry } from "./files";
 import { Outbox, type OutboxState } from "./outbox";
 
 let shared: Outbox | undefined;
 
 /** The one outbox of this browser. */
 export function outbox(): Outbox {
-  shared ??= new Outbox(window.localStorage);
+  shared ??= new Outbox(window.localStorage, sendEntry, (file) => void dropFile(file));
   return shared;
 }
 

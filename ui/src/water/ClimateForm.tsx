@@ -8,7 +8,7 @@ import { useFieldEdit } from "../forms/useFieldEdit";
 import { useDesk } from "../workspace/desk";
 import { words as everywhere } from "../words";
 import { monthName, MONTHS } from "../measure/monthDays";
-import { weatherUnits } from "./months";
+import { weatherUnits } from "../measure/weather";
 import type { Climate } from "./water";
 import { words } from "./words";
 

@@ -5,7 +5,8 @@ import userEvent from "@testing-library/user-event";
 import { describe, expect, it, vi } from "vitest";
 import { allNamed, standingThings } from "../capabilities";
 import { atDesk, deskFor, plan, report, zone } from "../testing/desk";
-import { formatClock, formatMinutes, growing, parseClock, settingWords, weatherUnits } from "./months";
+import { formatClock, formatMinutes, growing, parseClock, settingWords } from "./months";
+import { weatherUnits } from "../measure/weather";
 import {
   weakestOf,
   type BadDay,

@@ -1,5 +1,7 @@
 import { useState } from "react";
 import { today, useWriting, type JournalEntry } from "../journal/journal";
+import { PhotoField } from "../journal/PhotoField";
+import { words as journalWords } from "../journal/words";
 import { formatDay } from "../measure/halfMonths";
 import { readNumber } from "../measure/numbers";
 import { Fault } from "../parts/Fault";
@@ -17,7 +19,9 @@ interface Props {
 /** Ticks a task off, with the hours that it took if somebody looked at the clock; or says when it was done. */
 export function DoneCell({ task, place, done }: Props) {
   const { season } = useDesk();
-  const { write, takeBack, refused } = useWriting();
+  const { write, keepPhoto, takeBack, refused } = useWriting();
+  const [note, setNote] = useState("");
+  const [photo, setPhoto] = useState<File>();
   const [hours, setHours] = useState("");
   const [unread, setUnread] = useState(false);
   const { label } = task.rate;
@@ -43,18 +47,20 @@ export function DoneCell({ task, place, done }: Props) {
     );
   }
 
-  function tickOff() {
+  async function tickOff() {
     const read = hours.trim() === "" ? undefined : readNumber(hours);
     if (read === null) {
       setUnread(true);
       return;
     }
-    void write(
+    const id = crypto.randomUUID();
+    const written = await write(
       {
-        id: crypto.randomUUID(),
+        id,
         day: today(),
         about: false,
         place: task.about,
+        ...(note.trim() === "" ? {} : { note }),
         done: {
           task: task.key,
           rate: task.rate.key,
@@ -64,6 +70,7 @@ export function DoneCell({ task, place, done }: Props) {
       },
       label,
     );
+    if (written && photo) await keepPhoto(id, photo);
   }
 
   return (
@@ -71,7 +78,7 @@ export function DoneCell({ task, place, done }: Props) {
       className="flex flex-wrap items-center gap-1 print:hidden"
       onSubmit={(event) => {
         event.preventDefault();
-        tickOff();
+        void tickOff();
       }}
     >
       <input
@@ -88,6 +95,26 @@ export function DoneCell({ task, place, done }: Props) {
       <button type="submit" className="text-button text-sm" aria-label={words.tickOffNamed(label, place)}>
         {words.tickOff}
       </button>
+      <details className="basis-full text-sm">
+        <summary className="cursor-pointer" aria-label={words.moreNamed(label, place)}>
+          {words.more}
+        </summary>
+        <input
+          className="field w-full"
+          aria-label={words.noteOf(label, place)}
+          placeholder={words.noteHint}
+          value={note}
+          onChange={(event) => {
+            setNote(event.target.value);
+          }}
+        />
+        <PhotoField
+          label={journalWords.choosePhoto}
+          named={words.photoOf(label, place)}
+          chosen={photo}
+          onChoose={setPhoto}
+        />
+      </details>
       <Fault text={unread ? words.noHours : refused?.text} />
     </form>
   );

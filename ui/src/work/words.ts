@@ -14,6 +14,12 @@ export const words = {
   tickOffNamed: (task: string, place: string) => `Tick off: ${task}${place === "" ? "" : `, ${place}`}`,
   hoursOf: (task: string, place: string) => `Hours for ${task}${place === "" ? "" : `, ${place}`}`,
   hoursHint: "hours",
+  more: "with a note or photo",
+  moreNamed: (task: string, place: string) =>
+    `With a note or photo: ${task}${place === "" ? "" : `, ${place}`}`,
+  noteOf: (task: string, place: string) => `Note on ${task}${place === "" ? "" : `, ${place}`}`,
+  noteHint: "what is worth knowing",
+  photoOf: (task: string, place: string) => `Photo of ${task}${place === "" ? "" : `, ${place}`}`,
   noHours: "This is no number of hours.",
   doneOn: (day: string, hours: string | undefined) => (hours === undefined ? day : `${day}, ${hours}`),
   undo: "Not done",

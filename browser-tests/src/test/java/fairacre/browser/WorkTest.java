@@ -6,7 +6,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
 import java.util.regex.Pattern;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 
 /** What there is to do, and what became of it. */
@@ -51,13 +56,14 @@ class WorkTest {
     }
 
     @Test
-    void aHarvestIsWrittenDownOnAPhoneWithoutASignalAndSentLater() {
+    void aHarvestIsWrittenDownWithAPhotoOnAPhoneWithoutASignalAndSentLater() throws IOException {
         try (Garden garden = Garden.demo()) {
             garden.page().setViewportSize(390, 844);
             garden.page().navigate(garden.page().url().replaceFirst("[?].*", "") + "?season=2026&paper=journal");
             Locator form = garden.page().getByTestId("journal-entry");
             form.getByLabel("Which crop").selectOption("Tomato");
             form.getByLabel("Weight").fill("7.7");
+            form.getByLabel("Take or choose a photo").setInputFiles(new FilePayload("bed.png", "image/png", picture()));
             garden.page().context().setOffline(true);
             garden.button("Write it down").click();
             assertThat(form.getByText("There is no signal")).isVisible();
@@ -68,10 +74,26 @@ class WorkTest {
             assertThat(rows).hasCount(1);
             assertThat(rows).containsText("Tomato picked");
             assertThat(form.getByText("There is no signal")).hasCount(0);
-            rows.getByRole(AriaRole.BUTTON).click();
+            Locator photo = rows.getByRole(AriaRole.IMG);
+            assertThat(photo).hasAttribute("alt", "Photo of “Tomato picked”");
+            photo.scrollIntoViewIfNeeded();
+            assertThat(photo).hasJSProperty("naturalWidth", 320);
+            rows.getByRole(
+                            AriaRole.BUTTON,
+                            new Locator.GetByRoleOptions().setName(Pattern.compile("^Remove the photo")))
+                    .click();
+            assertThat(photo).hasCount(0);
+            rows.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Take back")))
+                    .click();
             assertThat(rows).containsText("taken back");
             assertThat(garden.page().locator("html")).hasJSProperty("scrollWidth", 390);
         }
+    }
+
+    private static byte[] picture() throws IOException {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(640, 480, BufferedImage.TYPE_INT_RGB), "png", bytes);
+        return bytes.toByteArray();
     }
 
     /** Four frames take three people eleven hours on Saturday; then the late soil is waited for. */

@@ -21,7 +21,7 @@ public record Ability(Optional<Double> lifts, boolean saws, Optional<UUID> reach
 
     public Ability {
         lifts = lifts == null ? Optional.empty() : lifts;
-        lifts.ifPresent(most -> Limits.between(most, LEAST, MOST, "ability/lifts"));
+        lifts.ifPresent(most -> Limits.between(most, LEAST, MOST, "lifts"));
         reach = reach == null ? Optional.empty() : reach;
     }
 }

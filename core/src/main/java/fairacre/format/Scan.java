@@ -1,14 +1,7 @@
 package fairacre.format;
 
 import fairacre.limits.RefusedException;
-import java.awt.image.BufferedImage;
-import java.io.ByteArrayInputStream;
 import java.io.IOException;
-import java.util.Iterator;
-import javax.imageio.ImageIO;
-import javax.imageio.ImageReadParam;
-import javax.imageio.ImageReader;
-import javax.imageio.stream.ImageInputStream;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 
@@ -54,7 +47,7 @@ public record Scan(Type type, byte[] content) {
                     "take a smaller photo, or scan it at a lower resolution");
         }
         try {
-            return new Scan(startsWith(content, '%', 'P', 'D', 'F') ? document(content) : picture(content), content);
+            return new Scan(Pictures.at(content, 0, "%PDF") ? document(content) : picture(content), content);
         } catch (IOException | RuntimeException damaged) {
             if (damaged instanceof RefusedException refused) {
                 throw refused;
@@ -77,38 +70,14 @@ public record Scan(Type type, byte[] content) {
     }
 
     private static Type picture(byte[] content) throws IOException {
-        Type type = startsWith(content, 0xFF, 0xD8)
+        Type type = Pictures.at(content, 0, "\u00ff\u00d8")
                 ? Type.JPEG
-                : startsWith(content, 0x89, 'P', 'N', 'G') ? Type.PNG : null;
+                : Pictures.at(content, 0, "\u0089PNG") ? Type.PNG : null;
         if (type == null) {
             throw new IOException("neither");
         }
-        try (ImageInputStream stream = ImageIO.createImageInputStream(new ByteArrayInputStream(content))) {
-            Iterator<ImageReader> readers = ImageIO.getImageReadersByMIMEType(type.mediaType());
-            ImageReader reader = readers.next();
-            try {
-                reader.setInput(stream);
-                if ((long) reader.getWidth(0) * reader.getHeight(0) > MOST_PIXELS) {
-                    throw new RefusedException(
-                            "scan", "the picture has more than 120 million points", "take a smaller one");
-                }
-                ImageReadParam param = reader.getDefaultReadParam();
-                param.setSourceSubsampling(EVERY, EVERY, 0, 0);
-                BufferedImage read = reader.read(0, param);
-                read.flush();
-            } finally {
-                reader.dispose();
-            }
-        }
+        Pictures.read(content, type.mediaType(), "scan", MOST_PIXELS, (wide, high) -> EVERY)
+                .flush();
         return type;
-    }
-
-    private static boolean startsWith(byte[] content, int... signs) {
-        for (int i = 0; i < signs.length; i++) {
-            if (i >= content.length || (content[i] & 0xFF) != signs[i]) {
-                return false;
-            }
-        }
-        return true;
     }
 }

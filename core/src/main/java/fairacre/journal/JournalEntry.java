@@ -27,7 +27,9 @@ public record JournalEntry(
         Optional<Harvest> harvest,
         Optional<Loss> loss,
         Optional<String> note,
-        Optional<Step> nextTime) {
+        Optional<Step> nextTime,
+        Optional<Germination> germination,
+        Optional<Weather> weather) {
 
     private static final int LONGEST_NOTE = 500;
     private static final int LONGEST_KEY = 200;
@@ -50,13 +52,31 @@ public record JournalEntry(
         if (nextTime.isPresent() && note.isEmpty()) {
             throw new RefusedException("note", "there is nothing to think of next time", "say what");
         }
-        long facts = Stream.of(done, harvest, loss).filter(Optional::isPresent).count();
+        germination = germination == null ? Optional.empty() : germination;
+        weather = weather == null ? Optional.empty() : weather;
+        long facts = Stream.of(done, harvest, loss, germination, weather)
+                .filter(Optional::isPresent)
+                .count();
         if (facts > 1) {
             throw new RefusedException("note", "this is more than one entry", "enter one after the other");
         }
         if (facts == 0 && note.isEmpty()) {
             throw new RefusedException("note", "there is nothing to note", "say what happened");
         }
+    }
+
+    /** Neither a count of seedlings nor the weather. */
+    public JournalEntry(
+            UUID id,
+            LocalDate day,
+            boolean about,
+            Optional<UUID> place,
+            Optional<Done> done,
+            Optional<Harvest> harvest,
+            Optional<Loss> loss,
+            Optional<String> note,
+            Optional<Step> nextTime) {
+        this(id, day, about, place, done, harvest, loss, note, nextTime, Optional.empty(), Optional.empty());
     }
 
     /**
@@ -109,6 +129,53 @@ public record JournalEntry(
             crop = crop == null ? Optional.empty() : crop;
             crop.ifPresent(each -> known(each, "crop"));
             Limits.present(cause, "cause");
+        }
+    }
+
+    /**
+     * Seeds that were sown, and how many of them came up.
+     *
+     * @param crop its key in the catalogue
+     * @param sown seeds, 1 to 1,000,000
+     * @param up seedlings, no more than were sown; empty while nobody has counted
+     */
+    public record Germination(String crop, Optional<UUID> variety, int sown, Optional<Integer> up) {
+        public Germination {
+            known(crop, "crop");
+            variety = variety == null ? Optional.empty() : variety;
+            up = up == null ? Optional.empty() : up;
+            range(sown, 1, MOST_PIECES, "sown", "the number of seeds");
+            int seeds = sown;
+            up.ifPresent(each -> range(each, 0, seeds, "up", "the number that came up"));
+        }
+    }
+
+    /**
+     * The weather of the day, as it was measured; at least one of the three.
+     *
+     * @param rain millimetres, 0 to 1000
+     * @param lowest degrees Celsius, -60 to 60
+     * @param highest the same, no lower than the lowest
+     */
+    public record Weather(Optional<Double> rain, Optional<Double> lowest, Optional<Double> highest) {
+
+        private static final double MOST_RAIN = 1000;
+        private static final double MOST_DEGREES = 60;
+
+        public Weather {
+            rain = rain == null ? Optional.empty() : rain;
+            lowest = lowest == null ? Optional.empty() : lowest;
+            highest = highest == null ? Optional.empty() : highest;
+            if (rain.isEmpty() && lowest.isEmpty() && highest.isEmpty()) {
+                throw new RefusedException("rain", "nothing was measured", "give the rain or a temperature");
+            }
+            rain.ifPresent(each -> range(each, 0, MOST_RAIN, "rain", "the rain"));
+            lowest.ifPresent(each -> range(each, -MOST_DEGREES, MOST_DEGREES, "lowest", "the temperature"));
+            highest.ifPresent(each -> range(each, -MOST_DEGREES, MOST_DEGREES, "highest", "the temperature"));
+            if (lowest.isPresent() && highest.isPresent() && highest.get() < lowest.get()) {
+                throw new RefusedException(
+                        "highest", "it is lower than the lowest", "change the two, or leave one out");
+            }
         }
     }
 

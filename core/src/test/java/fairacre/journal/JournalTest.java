@@ -13,8 +13,10 @@ import static org.assertj.core.api.Assertions.within;
 import fairacre.catalogue.SeedOnHand;
 import fairacre.harvest.HarvestStudy;
 import fairacre.journal.JournalEntry.Done;
+import fairacre.journal.JournalEntry.Germination;
 import fairacre.journal.JournalEntry.Harvest;
 import fairacre.journal.JournalEntry.Loss;
+import fairacre.journal.JournalEntry.Weather;
 import fairacre.journal.YearStudy.CropYear;
 import fairacre.journal.YearStudy.Picked;
 import fairacre.judging.Step;
@@ -86,6 +88,55 @@ class JournalTest {
                 null,
                 Optional.of(note),
                 Optional.of(Step.CROPS));
+    }
+
+    @ParameterizedTest
+    @DisplayName("no more seeds come up than were sown")
+    @CsvSource({
+        "1, 0, true",
+        "1, 1, true",
+        "60, 60, true",
+        "60, 61, false",
+        "0, , false",
+        "60, -1, false",
+        "60, , true",
+        "1000000, , true",
+        "1000001, , false"
+    })
+    void seedlings(int sown, Integer up, boolean taken) {
+        if (taken) {
+            assertThat(new Germination("leek", null, sown, Optional.ofNullable(up)).up())
+                    .isEqualTo(Optional.ofNullable(up));
+        } else {
+            assertThatThrownBy(() -> new Germination("leek", null, sown, Optional.ofNullable(up)))
+                    .isInstanceOf(RefusedException.class);
+        }
+    }
+
+    @ParameterizedTest
+    @DisplayName("the weather says something, and the highest is no lower than the lowest")
+    @CsvSource({
+        ", , , false",
+        "0, , , true",
+        "1000, , , true",
+        "1000.1, , , false",
+        "-0.1, , , false",
+        ", -60, 60, true",
+        ", -60.1, , false",
+        ", , 60.1, false",
+        ", 5, 5, true",
+        ", 5, 4.9, false"
+    })
+    void weather(Double rain, Double lowest, Double highest, boolean taken) {
+        if (taken) {
+            assertThat(weather(rain, lowest, highest).rain()).isEqualTo(Optional.ofNullable(rain));
+        } else {
+            assertThatThrownBy(() -> weather(rain, lowest, highest)).isInstanceOf(RefusedException.class);
+        }
+    }
+
+    private static Weather weather(Double rain, Double lowest, Double highest) {
+        return new Weather(Optional.ofNullable(rain), Optional.ofNullable(lowest), Optional.ofNullable(highest));
     }
 
     @ParameterizedTest

@@ -195,12 +195,20 @@ class EndpointsTest {
             "GET /season-figures",
             "GET /bed-story",
             "POST /journal",
-            "POST /journal/{entry}/reversal");
+            "POST /journal/{entry}/reversal",
+            "GET /journal/{entry}/photo",
+            "PUT /journal/{entry}/photo",
+            "DELETE /journal/{entry}/photo");
 
     /** What needs more than the role of a reader; nobody takes another one out but the owner. */
     private static final Map<Role, Set<String>> NEEDS = Map.of(
             Role.HELPER,
-            Set.of("POST /shopping/ticks", "POST /journal", "POST /journal/{entry}/reversal"),
+            Set.of(
+                    "POST /shopping/ticks",
+                    "POST /journal",
+                    "POST /journal/{entry}/reversal",
+                    "PUT /journal/{entry}/photo",
+                    "DELETE /journal/{entry}/photo"),
             Role.EDITOR,
             Set.of(
                     "POST /changes",

@@ -8,10 +8,17 @@ import static org.assertj.core.api.Assertions.within;
 
 import fairacre.build.Board;
 import fairacre.plan.Change;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -63,6 +70,90 @@ class JournalTest {
         assertThat(page.path("lines").get(1).path("takenBack").booleanValue()).isTrue();
     }
 
+    private static byte[] picture(String format) throws IOException {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(2000, 1000, BufferedImage.TYPE_INT_RGB), format, bytes);
+        return bytes.toByteArray();
+    }
+
+    private Visitor.Answer keep(UUID entry, byte[] photo) {
+        return rosa.send("PUT", garden + "/journal/" + entry + "/photo", "application/octet-stream", photo);
+    }
+
+    @Test
+    void aPhotoIsKeptBesideItsEntryAndServedAsAJpegAlone() throws IOException {
+        UUID id = UUID.randomUUID();
+        rosa.post(garden + "/journal", harvest(id, "2024-07-04", "2.5"));
+        String photo = garden + "/journal/" + id + "/photo";
+        assertThat(rosa.get(photo).status()).isEqualTo(404);
+        assertThat(page(2024, 0).at("/lines/0/photo").booleanValue()).isFalse();
+        assertThat(keep(id, picture("png")).status()).isEqualTo(204);
+        assertThat(keep(id, picture("jpeg")).status()).as("in its place").isEqualTo(204);
+        assertThat(page(2024, 0).at("/lines/0/photo").booleanValue()).isTrue();
+        Visitor.Answer small = rosa.get(photo);
+        assertThat(small.header("Content-Type")).isEqualTo("image/jpeg");
+        assertThat(small.header("X-Content-Type-Options")).isEqualTo("nosniff");
+        assertThat(small.header("Content-Security-Policy")).contains("sandbox");
+        assertThat(ImageIO.read(new ByteArrayInputStream(small.bytes())).getWidth())
+                .isEqualTo(320);
+        assertThat(ImageIO.read(new ByteArrayInputStream(
+                                rosa.get(photo + "?large=true").bytes()))
+                        .getWidth())
+                .isEqualTo(1600);
+        assertThat(Visitor.signedUp(RunningServer.get()).get(photo).status()).isEqualTo(404);
+        assertThat(rosa.send("DELETE", photo, "application/json", new byte[0]).status())
+                .isEqualTo(204);
+        assertThat(rosa.get(photo).status()).isEqualTo(404);
+        assertThat(rosa.send("DELETE", photo, "application/json", new byte[0]).status())
+                .isEqualTo(422);
+    }
+
+    @Test
+    void whatIsNoPhotoIsRefusedWithAWordAndNothingIsLost() throws IOException {
+        UUID id = UUID.randomUUID();
+        rosa.post(garden + "/journal", harvest(id, "2024-07-04", "2.5"));
+        assertThat(keep(id, picture("png")).status()).isEqualTo(204);
+        byte[] heic = "\0\0\0\u0018ftypheic\0\0\0\0mif1heic".getBytes(StandardCharsets.ISO_8859_1);
+        for (byte[] none : List.of("<svg onload='alert(1)'/>".getBytes(StandardCharsets.UTF_8), heic, new byte[0])) {
+            Visitor.Answer refused = keep(id, none);
+            assertThat(refused.status()).isEqualTo(422);
+            assertThat(refused.json().path("field").stringValue()).isEqualTo("photo");
+        }
+        assertThat(keep(id, heic).text()).contains("HEIC");
+        Visitor.Answer large = keep(id, new byte[60_000_000]);
+        assertThat(large.status()).isEqualTo(413);
+        assertThat(large.text()).contains("20 MB");
+        assertThat(keep(UUID.randomUUID(), picture("png")).status()).isEqualTo(422);
+        assertThat(rosa.get(garden + "/journal/" + id + "/photo").status())
+                .as("the one that was there")
+                .isEqualTo(200);
+        rosa.post(garden + "/journal/" + id + "/reversal", "");
+        assertThat(keep(id, picture("png")).status())
+                .as("of an entry that was taken back")
+                .isEqualTo(422);
+    }
+
+    @Test
+    void seedlingsAndTheWeatherAreKept() {
+        String seeds =
+                "{\"id\":\"%s\",\"day\":\"2024-04-04\",\"germination\":{\"crop\":\"leek\",\"sown\":60,\"up\":42}}";
+        String frost =
+                "{\"id\":\"%s\",\"day\":\"2024-04-05\",\"weather\":{\"rain\":2.5,\"lowest\":-1.5,\"highest\":9}}";
+        for (String entry : List.of(seeds, frost)) {
+            assertThat(rosa.post(garden + "/journal", entry.formatted(UUID.randomUUID()))
+                            .status())
+                    .isEqualTo(204);
+        }
+        JsonNode page = page(2024, 0);
+        assertThat(page.at("/lines/0/entry/weather/lowest").doubleValue()).isEqualTo(-1.5);
+        assertThat(page.at("/lines/1/entry/germination/up").intValue()).isEqualTo(42);
+        assertThat(page.path("crops")).as("seedlings are no harvest").isEmpty();
+        JsonNode file = rosa.get(garden + "/file").json();
+        assertThat(file.at("/journal/0/entry/germination/sown").intValue()).isEqualTo(60);
+        assertThat(file.at("/journal/1/entry/weather/rain").doubleValue()).isEqualTo(2.5);
+        assertThat(rosa.post("/api/gardens/import", file.toString()).status()).isEqualTo(201);
+    }
+
     @Test
     void aSeasonIsReadPageByPageTheNewestDayFirst() {
         for (int i = 0; i < 51; i++) {
@@ -88,6 +179,8 @@ class JournalTest {
                 "{\"id\":\"%s\",\"day\":\"2024-07-04\"}; note",
                 "{\"id\":\"%s\",\"day\":\"2024-07-04\",\"harvest\":{\"crop\":\"tomato\",\"kilograms\":-1}}; harvest/kilograms",
                 "{\"id\":\"%s\",\"day\":\"2024-07-04\",\"harvest\":{\"crop\":\"triffid\",\"kilograms\":1}}; harvest/crop",
+                "{\"id\":\"%s\",\"day\":\"2024-07-04\",\"weather\":{\"lowest\":5,\"highest\":4}}; weather/highest",
+                "{\"id\":\"%s\",\"day\":\"2024-07-04\",\"germination\":{\"crop\":\"leek\",\"sown\":5,\"up\":6}}; germination/up",
                 "{\"id\":\"%s\",\"day\":\"2024-07-04\",\"done\":{\"task\":\"t\",\"rate\":\"r\",\"quantity\":0}}; done/quantity"
             })
     void whatCanNotBeIsRefusedAtItsField(String entry, String field) {

@@ -50,6 +50,11 @@ public final class Visitor {
             return JSON.readTree(text);
         }
 
+        /** Of a picture. */
+        public byte[] bytes() {
+            return text.getBytes(StandardCharsets.ISO_8859_1);
+        }
+
         public String header(String name) {
             return String.join(",", headers.getOrDefault(name.toLowerCase(java.util.Locale.ROOT), List.of()));
         }
@@ -152,7 +157,14 @@ public final class Visitor {
                 .isPresent();
         return goesOn
                 ? BodySubscribers.mapping(BodySubscribers.ofInputStream(), Visitor::closed)
-                : BodySubscribers.ofString(StandardCharsets.UTF_8);
+                : BodySubscribers.ofString(isPicture(response) ? StandardCharsets.ISO_8859_1 : StandardCharsets.UTF_8);
+    }
+
+    private static boolean isPicture(ResponseInfo response) {
+        return response.headers()
+                .firstValue("Content-Type")
+                .filter(type -> type.startsWith("image/jpeg"))
+                .isPresent();
     }
 
     private static String closed(InputStream stream) {

@@ -1,6 +1,7 @@
 package fairacre.server.api;
 
 import fairacre.format.GardenFile;
+import fairacre.format.Photo;
 import fairacre.server.security.SecurityProblems;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
@@ -12,7 +13,7 @@ import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
-/** Bodies larger than any garden file are not read, nor such as do not state their length. */
+/** Bodies larger than any garden file or photo are not read, nor such as do not state their length. */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 1)
 class BodyLimitFilter extends OncePerRequestFilter {
@@ -20,9 +21,13 @@ class BodyLimitFilter extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        boolean tooLarge = request.getContentLengthLong() > GardenFile.LARGEST;
+        boolean isPhoto = request.getRequestURI().endsWith("/photo");
+        boolean tooLarge = request.getContentLengthLong() > (isPhoto ? Photo.LARGEST : GardenFile.LARGEST);
         boolean unknown = request.getContentLengthLong() < 0 && request.getHeader("Transfer-Encoding") != null;
-        if (tooLarge) {
+        if (tooLarge && isPhoto) {
+            SecurityProblems.write(
+                    response, 413, "too-large", "This photo is larger than 20 MB.", "Take a smaller one.");
+        } else if (tooLarge) {
             SecurityProblems.write(
                     response,
                     413,

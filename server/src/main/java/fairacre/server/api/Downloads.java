@@ -1,6 +1,7 @@
 package fairacre.server.api;
 
 import java.nio.charset.StandardCharsets;
+import org.springframework.http.CacheControl;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -17,6 +18,24 @@ final class Downloads {
     static final String XLSX = "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet";
 
     private Downloads() {}
+
+    /** Seen in the browser as what it is; nothing in it is run. */
+    static ResponseEntity<byte[]> shown(byte[] content, MediaType type, String name) {
+        return sandboxed(ContentDisposition.inline(), content, type, name);
+    }
+
+    /** Shown or taken away, as the disposition says. */
+    static ResponseEntity<byte[]> sandboxed(
+            ContentDisposition.Builder disposition, byte[] content, MediaType type, String name) {
+        return ResponseEntity.ok()
+                .contentType(type)
+                .header("Content-Security-Policy", "default-src 'none'; sandbox")
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        disposition.filename(name).build().toString())
+                .cacheControl(CacheControl.noCache().cachePrivate())
+                .body(content);
+    }
 
     static ResponseEntity<byte[]> download(byte[] content, MediaType type, String name) {
         ContentDisposition disposition = ContentDisposition.attachment()

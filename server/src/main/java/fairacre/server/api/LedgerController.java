@@ -14,7 +14,6 @@ import java.math.BigDecimal;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.http.CacheControl;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -117,18 +116,10 @@ class LedgerController {
     @GetMapping("/{entry}/scan")
     ResponseEntity<byte[]> scan(Owner owner, @PathVariable UUID garden, @PathVariable UUID entry) {
         Scan scan = ledger.scan(owner.id(), garden, entry).orElseThrow(NoSuchGardenException::new);
-        boolean picture = scan.type() != Scan.Type.PDF;
-        String name = "receipt." + scan.type().name().toLowerCase(Locale.ROOT);
-        return ResponseEntity.ok()
-                .contentType(MediaType.valueOf(scan.type().mediaType()))
-                .header("Content-Security-Policy", "default-src 'none'; sandbox")
-                .header(
-                        "Content-Disposition",
-                        ContentDisposition.builder(picture ? "inline" : "attachment")
-                                .filename(name)
-                                .build()
-                                .toString())
-                .cacheControl(CacheControl.noCache().cachePrivate())
-                .body(scan.content());
+        return Downloads.sandboxed(
+                scan.type() == Scan.Type.PDF ? ContentDisposition.attachment() : ContentDisposition.inline(),
+                scan.content(),
+                MediaType.valueOf(scan.type().mediaType()),
+                "receipt." + scan.type().name().toLowerCase(Locale.ROOT));
     }
 }

@@ -1,5 +1,6 @@
 package fairacre.server.garden;
 
+import fairacre.format.Photo;
 import fairacre.journal.JournalEntry;
 import fairacre.journal.Kept;
 import fairacre.journal.LearnedRate;
@@ -12,8 +13,11 @@ import fairacre.server.store.VariantStore;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.locks.Lock;
+import java.util.concurrent.locks.ReentrantLock;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -27,6 +31,7 @@ public class JournalService {
     private static final int LINES_OF_A_PAGE = 50;
     private static final int MOST = 100_000;
     private static final int MOST_NEXT_TIME = 200;
+    private static final int MOST_PHOTOS = 5000;
     /** Somewhere the next day has begun. */
     private static final int AHEAD = 1;
 
@@ -34,6 +39,7 @@ public class JournalService {
     private final JournalStore journal;
     private final VariantStore variants;
     private final Clock clock;
+    private final Lock drawing = new ReentrantLock(true);
 
     JournalService(GardenService gardens, JournalStore journal, VariantStore variants, Clock clock) {
         this.gardens = gardens;
@@ -98,6 +104,50 @@ public class JournalService {
                     "",
                     "this entry is not there, or was taken back already",
                     "look at the newest state of the journal");
+        }
+    }
+
+    /**
+     * Keeps a photo beside an entry, in place of the one that was there.
+     *
+     * @param content of the file as it came from the camera
+     * @throws RefusedException if it is no photo, the entry isn't there or counts no more, or there are too many photos
+     */
+    public void keepPhoto(UUID owner, UUID garden, UUID entry, byte[] content) {
+        gardens.plan(owner, garden);
+        UUID book = variants.main(owner, garden);
+        if (journal.photos(book) >= MOST_PHOTOS) {
+            throw new RefusedException(
+                    "photo", "there are " + MOST_PHOTOS + " photos already", "remove some that you don't need");
+        }
+        if (!journal.keep(book, entry, drawn(content))) {
+            throw new RefusedException(
+                    "photo", "this entry is not there, or was taken back", "write it down again, with its photo");
+        }
+    }
+
+    /** One after the other: a large photo takes a few hundred megabytes while it is drawn. */
+    private Photo drawn(byte[] content) {
+        drawing.lock();
+        try {
+            return Photo.of(content);
+        } finally {
+            drawing.unlock();
+        }
+    }
+
+    /** A photo as JPEG, large or small; empty where there is none. */
+    public Optional<byte[]> photo(UUID owner, UUID garden, UUID entry, boolean large) {
+        gardens.plan(owner, garden);
+        return journal.photo(variants.main(owner, garden), entry, large);
+    }
+
+    /** @throws RefusedException if there is none */
+    @Transactional
+    public void removePhoto(UUID owner, UUID garden, UUID entry) {
+        gardens.plan(owner, garden);
+        if (!journal.removePhoto(variants.main(owner, garden), entry)) {
+            throw new RefusedException("photo", "there is no photo", "look at the newest state of the journal");
         }
     }
 

@@ -2,7 +2,9 @@ package fairacre.server.store;
 
 import static fairacre.server.store.generated.Tables.ACCOUNT;
 import static fairacre.server.store.generated.Tables.JOURNAL_ENTRY;
+import static fairacre.server.store.generated.Tables.JOURNAL_PHOTO;
 
+import fairacre.format.Photo;
 import fairacre.journal.JournalEntry;
 import fairacre.journal.Kept;
 import fairacre.journal.LossCause;
@@ -19,6 +21,7 @@ import java.util.Set;
 import java.util.UUID;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.Record1;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 
@@ -41,8 +44,10 @@ public class JournalStore {
      * An entry as it is read.
      *
      * @param by name of the account that wrote it; empty if that is gone
+     * @param photo whether there is one beside it
      */
-    public record JournalLine(JournalEntry entry, boolean takenBack, Optional<String> by, OffsetDateTime at) {}
+    public record JournalLine(
+            JournalEntry entry, boolean takenBack, Optional<String> by, OffsetDateTime at, boolean photo) {}
 
     /** Enters it; one whose id is there already is not entered again. */
     public void insert(UUID garden, UUID account, JournalEntry entry) {
@@ -77,10 +82,13 @@ public class JournalStore {
 
     /** Of a time, the newest day first. */
     public List<JournalLine> newest(UUID garden, LocalDate from, LocalDate until, int first, int most) {
-        return database.select(JOURNAL_ENTRY.asterisk(), ACCOUNT.NAME)
+        return database.select(JOURNAL_ENTRY.asterisk(), ACCOUNT.NAME, JOURNAL_PHOTO.ENTRY)
                 .from(JOURNAL_ENTRY)
                 .leftJoin(ACCOUNT)
                 .on(ACCOUNT.ID.eq(JOURNAL_ENTRY.WRITTEN_BY))
+                .leftJoin(JOURNAL_PHOTO)
+                .on(JOURNAL_PHOTO.GARDEN.eq(JOURNAL_ENTRY.GARDEN))
+                .and(JOURNAL_PHOTO.ENTRY.eq(JOURNAL_ENTRY.ID))
                 .where(within(garden, from, until))
                 .orderBy(JOURNAL_ENTRY.DAY.desc(), JOURNAL_ENTRY.NUMBER.desc())
                 .limit(first, most)
@@ -90,8 +98,54 @@ public class JournalStore {
                             entry(entry),
                             entry.getTakenBackAt() != null,
                             Optional.ofNullable(row.get(ACCOUNT.NAME)),
-                            entry.getWrittenAt());
+                            entry.getWrittenAt(),
+                            row.get(JOURNAL_PHOTO.ENTRY) != null);
                 });
+    }
+
+    /**
+     * Puts a photo beside an entry, in place of the one that was there.
+     *
+     * @return whether the entry is there and counts
+     */
+    public boolean keep(UUID garden, UUID entry, Photo photo) {
+        boolean there = database.fetchExists(
+                JOURNAL_ENTRY,
+                JOURNAL_ENTRY.GARDEN.eq(garden).and(JOURNAL_ENTRY.ID.eq(entry)).and(counts()));
+        if (there) {
+            database.insertInto(JOURNAL_PHOTO)
+                    .set(JOURNAL_PHOTO.GARDEN, garden)
+                    .set(JOURNAL_PHOTO.ENTRY, entry)
+                    .set(JOURNAL_PHOTO.LARGE, photo.large())
+                    .set(JOURNAL_PHOTO.SMALL, photo.small())
+                    .onConflict(JOURNAL_PHOTO.GARDEN, JOURNAL_PHOTO.ENTRY)
+                    .doUpdate()
+                    .setAllToExcluded()
+                    .execute();
+        }
+        return there;
+    }
+
+    /** @return whether there was one */
+    public boolean removePhoto(UUID garden, UUID entry) {
+        return database.deleteFrom(JOURNAL_PHOTO)
+                        .where(JOURNAL_PHOTO.GARDEN.eq(garden))
+                        .and(JOURNAL_PHOTO.ENTRY.eq(entry))
+                        .execute()
+                == 1;
+    }
+
+    public int photos(UUID garden) {
+        return database.fetchCount(JOURNAL_PHOTO, JOURNAL_PHOTO.GARDEN.eq(garden));
+    }
+
+    /** A photo as JPEG, large or small. */
+    public Optional<byte[]> photo(UUID garden, UUID entry, boolean large) {
+        return database.select(large ? JOURNAL_PHOTO.LARGE : JOURNAL_PHOTO.SMALL)
+                .from(JOURNAL_PHOTO)
+                .where(JOURNAL_PHOTO.GARDEN.eq(garden))
+                .and(JOURNAL_PHOTO.ENTRY.eq(entry))
+                .fetchOptional(Record1::value1);
     }
 
     /** All entries in the order in which they were written. */
@@ -114,6 +168,7 @@ public class JournalStore {
                 .and(counts())
                 .and(JOURNAL_ENTRY.CROP.isNotNull())
                 .and(JOURNAL_ENTRY.CAUSE.isNull())
+                .and(JOURNAL_ENTRY.SOWN.isNull())
                 .groupBy(JOURNAL_ENTRY.CROP, JOURNAL_ENTRY.VARIETY)
                 .orderBy(JOURNAL_ENTRY.CROP, JOURNAL_ENTRY.VARIETY)
                 .fetch(row -> new Picked(
@@ -208,7 +263,33 @@ public class JournalStore {
             loss.crop().ifPresent(row::setCrop);
             row.setCause(loss.cause().name());
         });
+        entry.germination().ifPresent(seeds -> {
+            row.setCrop(seeds.crop());
+            seeds.variety().ifPresent(row::setVariety);
+            row.setSown(seeds.sown());
+            seeds.up().ifPresent(row::setUp);
+        });
+        entry.weather().ifPresent(weather -> {
+            weather.rain().ifPresent(row::setRain);
+            weather.lowest().ifPresent(row::setLowest);
+            weather.highest().ifPresent(row::setHighest);
+        });
         return row;
+    }
+
+    private static Optional<JournalEntry.Germination> germination(JournalEntryRecord row) {
+        return Optional.ofNullable(row.getSown())
+                .map(sown -> new JournalEntry.Germination(
+                        row.getCrop(), Optional.ofNullable(row.getVariety()), sown, Optional.ofNullable(row.getUp())));
+    }
+
+    private static Optional<JournalEntry.Weather> weather(JournalEntryRecord row) {
+        return row.getRain() == null && row.getLowest() == null && row.getHighest() == null
+                ? Optional.empty()
+                : Optional.of(new JournalEntry.Weather(
+                        Optional.ofNullable(row.getRain()),
+                        Optional.ofNullable(row.getLowest()),
+                        Optional.ofNullable(row.getHighest())));
     }
 
     private static JournalEntry entry(JournalEntryRecord row) {
@@ -221,7 +302,7 @@ public class JournalStore {
                         .map(task -> new JournalEntry.Done(
                                 task, row.getRate(), row.getQuantity(), Optional.ofNullable(row.getHours()))),
                 Optional.ofNullable(row.getCrop())
-                        .filter(crop -> row.getCause() == null)
+                        .filter(crop -> row.getCause() == null && row.getSown() == null)
                         .map(crop -> new JournalEntry.Harvest(
                                 crop,
                                 Optional.ofNullable(row.getVariety()),
@@ -231,6 +312,8 @@ public class JournalStore {
                         .map(cause ->
                                 new JournalEntry.Loss(Optional.ofNullable(row.getCrop()), LossCause.valueOf(cause))),
                 Optional.ofNullable(row.getNote()),
-                Optional.ofNullable(row.getNextTime()).map(Step::valueOf));
+                Optional.ofNullable(row.getNextTime()).map(Step::valueOf),
+                germination(row),
+                weather(row));
     }
 }
