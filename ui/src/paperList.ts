@@ -23,6 +23,7 @@ import { WateringPaper } from "./water/WateringPaper";
 import { JournalPaper } from "./journal/JournalPaper";
 import { CalendarPaper } from "./work/CalendarPaper";
 import { DayPaper } from "./work/DayPaper";
+import { LookBackPaper } from "./years/LookBackPaper";
 import { SeasonsPaper } from "./years/SeasonsPaper";
 import { StoryPaper } from "./years/StoryPaper";
 import { StagingPaper } from "./work/StagingPaper";
@@ -59,6 +60,7 @@ export const papers: Readonly<Record<PaperName, ComponentType>> = {
   journal: JournalPaper,
   seasons: SeasonsPaper,
   story: StoryPaper,
+  "look-back": LookBackPaper,
   bill: BillPaper,
   shopping: ShoppingPaper,
   prices: PricesPaper,

@@ -48,7 +48,7 @@ export interface Refused {
 /** What the journal is seen in is asked for anew. */
 function tellAnew(client: QueryClient) {
   return Promise.all(
-    ["journal", "tasks", "work", "season-figures", "bed-story", "next-time"].map((what) =>
+    ["journal", "tasks", "work", "season-figures", "bed-story", "next-time", "look-back"].map((what) =>
       askAnew(client, [what]),
     ),
   );

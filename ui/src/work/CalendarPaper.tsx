@@ -10,6 +10,7 @@ import { Arrivals } from "./Arrivals";
 import { BetterOrder } from "./BetterOrder";
 import { Hires } from "./Hires";
 import { namesOf, useCalendar, weekdayOf, type Placed, type Stint, type WorkCalendar } from "./calendar";
+import { CalendarAddress } from "./CalendarAddress";
 import { calendarWords as words } from "./calendarWords";
 import { Crew } from "./Crew";
 import { Rain } from "./Rain";
@@ -143,6 +144,7 @@ export function CalendarPaper() {
       <Crew />
       <Arrivals />
       <Hires told={told?.calendar.hires ?? []} />
+      <CalendarAddress />
       <div className="flex flex-wrap items-end gap-x-6">
         <WorkSeasonForm />
         {told && told.calendar.stints.length > 0 && (

@@ -1,13 +1,14 @@
 import { formatDay } from "../measure/halfMonths";
 import type { Column } from "../papers/columns";
 import { Paper } from "../papers/Paper";
-import { SmallTable } from "../parts/SmallTable";
 import { useDesk } from "../workspace/desk";
 import { useSentLater } from "../journal/journal";
 import { WaitingEntries } from "../outdoors/WaitingEntries";
 import { DoneCell } from "./DoneCell";
 import { doneOf, formatQuantity, placeOf, useTasks, type PlannedTask, type WorkOfSeason } from "./tasks";
+import { OrderNetwork } from "./OrderNetwork";
 import { OwnTasks } from "./OwnTasks";
+import { Rates } from "./Rates";
 import { words } from "./words";
 
 const TENTHS = 10;
@@ -90,7 +91,7 @@ export function WorkPaper() {
         </p>
       )}
       {told && told.stages.length > 0 && <Order told={told} />}
-      {told && told.learned.length > 0 && <Learned told={told} />}
+      {told && told.tasks.length > 0 && <Rates told={told} />}
       <WaitingEntries />
     </Paper>
   );
@@ -100,42 +101,13 @@ function hoursOf(tasks: readonly PlannedTask[]): number {
   return tasks.reduce((sum, { hours }) => sum + hours, 0);
 }
 
-/** What the hours that were entered say of the rates. */
-function Learned({ told: { learned } }: { told: WorkOfSeason }) {
-  const { catalogue } = useDesk();
-  const rates = new Map(catalogue.rates.map((rate) => [rate.key, rate]));
-  return (
-    <details data-testid="learned">
-      <summary className="cursor-pointer">{words.learnedTitle}</summary>
-      <div className="max-w-2xl py-1">
-        <SmallTable
-          heads={[words.rateHead, words.guessHead, words.yoursHead].map((text) => ({ text }))}
-          rows={learned.flatMap(({ rate: key, minutes, spread, times }) => {
-            const rate = rates.get(key);
-            if (!rate) return [];
-            return [
-              {
-                key,
-                head: rate.label,
-                cells: [
-                  words.minutes(rate.minutes, rate.unit),
-                  `${words.minutes(minutes, rate.unit)}, ${spread === undefined ? words.once : words.spread(spread, times)}`,
-                ],
-              },
-            ];
-          })}
-        />
-      </div>
-    </details>
-  );
-}
-
 /** The stages of the season and the reasons for their order. */
 function Order({ told: { stages } }: { told: WorkOfSeason }) {
   const labels = new Map(stages.map(({ stage, label }) => [stage, label]));
   return (
     <details data-testid="order">
       <summary className="cursor-pointer">{words.orderTitle}</summary>
+      <OrderNetwork stages={stages} />
       <ol className="max-h-64 max-w-prose list-decimal space-y-1 overflow-y-auto py-1 pl-6">
         {stages.map(({ stage, label, tasks, hours, waits }) => (
           <li key={stage}>

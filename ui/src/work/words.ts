@@ -25,10 +25,15 @@ export const words = {
   undo: "Not done",
   undoNamed: (task: string, place: string) => `Not done: ${task}${place === "" ? "" : `, ${place}`}`,
   left: (open: string, all: string) => `${open} of ${all} are still to be done.`,
-  learnedTitle: "How long it took you so far",
+  ratesTitle: "How long the work takes",
+  ratesExplained:
+    "The program’s guess with where it comes from, how long it took you where you entered hours, and what you say yourself: that counts before the two others.",
+  ownHead: "You say, minutes",
+  ownNamed: (work: string, unit: string) => `Minutes that a ${unit} takes: ${work}`,
+  noMinutes: "This is no number of minutes.",
   rateHead: "Work",
   guessHead: "Rate",
-  yoursHead: "Yours",
+  yoursHead: "As timed",
   minutes: (minutes: number, unit: string) =>
     `${minutes < 10 ? minutes.toFixed(1) : minutes.toFixed(0)} min a ${unit}`,
   spread: (minutes: number, times: number) =>
@@ -37,6 +42,7 @@ export const words = {
   none: "The plan makes no work in this season.",
   explained:
     "From the top downwards, nothing is in the way of what follows. Hours are those of somebody who does it for the first time, and your own where you have entered hours before; two people at a task share them. Clearing and levelling the ground are not counted.",
+  networkOf: (stages: readonly string[]) => `Network of the work: ${stages.join(", ")}`,
   orderTitle: "In which order, and why",
   stage: (label: string, tasks: number, hours: string) =>
     `${label}: ${String(tasks)} ${tasks === 1 ? "task" : "tasks"}, ${hours}`,

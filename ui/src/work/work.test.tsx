@@ -101,8 +101,8 @@ it("ticks a task off with its hours, and tells when it was done and what that te
   atDesk({ ...desk, catalogue: { ...desk.catalogue, rates: [posts.rate] } }, <WorkPaper />);
   expect(await screen.findByRole("row", { name: /Setting a post North/ })).toHaveTextContent("2 Apr, 6.0 h");
   screen.getByText(words.left("1.1 h", "7.8 h"));
-  expect(screen.getByTestId("learned")).toHaveTextContent(
-    "Setting a post45 min a post40 min a post, ± 5.3, 2 times",
+  expect(screen.getByTestId("rates")).toHaveTextContent(
+    "Setting a post45 min a posta guess40 min a post, ± 5.3, 2 times",
   );
   const row = within(screen.getByRole("row", { name: /Hanging mesh/ }));
   await userEvent.type(row.getByPlaceholderText(words.hoursHint), "an hour");
@@ -172,4 +172,26 @@ it("takes tasks of one's own, and pulls a wish for later into the season", async
   });
   expect(own.getByLabelText(ownWords.name)).toHaveValue("Paint");
   own.getByText("at most 1000 hours");
+});
+
+it("takes how long work takes as the gardener says it, and leaves it to the others again", async () => {
+  answering({ "/tasks": told });
+  const ownRates = [{ id: "own", rate: "fence/mesh", minutes: 6 }];
+  const { desk, submit } = deskFor({ plan: { ...plan, ownRates } });
+  atDesk({ ...desk, catalogue: { ...desk.catalogue, rates: [posts.rate, mesh.rate] } }, <WorkPaper />);
+  await userEvent.click(await screen.findByText(words.ratesTitle));
+  const field = (rate: PlannedTask["rate"]) => screen.getByLabelText(words.ownNamed(rate.label, rate.unit));
+  await userEvent.type(field(posts.rate), "long{Enter}");
+  screen.getByText(words.noMinutes);
+  expect(submit).not.toHaveBeenCalled();
+  await userEvent.clear(field(posts.rate));
+  await userEvent.type(field(posts.rate), "32,5{Enter}");
+  expect(submit.mock.lastCall?.[0]).toMatchObject({
+    kind: "PutOwnRate",
+    ownRate: { rate: "fence/concrete", minutes: 32.5 },
+  });
+  expect(field(mesh.rate)).toHaveValue("6");
+  await userEvent.clear(field(mesh.rate));
+  await userEvent.tab();
+  expect(submit.mock.lastCall?.[0]).toEqual({ kind: "RemoveOwnRate", ownRate: "own" });
 });

@@ -7,6 +7,7 @@ import { FillPanel } from "../fill/FillPanel";
 import { FramesPanel } from "../frame/FramesPanel";
 import { GroundPanel } from "../ground/GroundPanel";
 import { NextTime } from "../journal/NextTime";
+import { Fortnight } from "../work/Fortnight";
 import { formatMoney } from "../measure/figures";
 import { PursePanel } from "../purse/PursePanel";
 import { ReachPanel } from "../reach/ReachPanel";
@@ -135,6 +136,7 @@ export function OrderOfWork() {
           </div>
           <SelectionBar />
           <div className="relative min-h-0 grow overflow-y-auto px-3 py-3">
+            <Fortnight />
             <NextTime step={step} />
             <Panel />
           </div>

@@ -25,6 +25,7 @@ export const PAPER_NAMES = {
   journal: "Journal",
   seasons: "Seasons side by side",
   story: "Story of a bed",
+  "look-back": "Look back",
   bill: "Bill",
   shopping: "Shopping list",
   prices: "Price book",

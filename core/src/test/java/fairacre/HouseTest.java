@@ -102,7 +102,7 @@ class HouseTest {
         sees.put("ledger", Set.of("cost"));
         sees.put("journal", Set.of("catalogue", "harvest"));
         sees.put("staging", Set.of("cost"));
-        sees.put("work", Set.of("cost", "journal", "staging"));
+        sees.put("work", Set.of("cost", "crew", "journal", "staging"));
         sees.put("schedule", Set.of("crew", "ledger", "reach", "solve", "staging", "walk", "water", "work"));
         sees.put("years", Set.of("catalogue", "cost", "crop", "harvest", "journal", "ledger", "water", "work"));
         sees.put("merge", Set.of());
@@ -111,6 +111,20 @@ class HouseTest {
                 Set.of(
                         "bed", "compost", "cost", "fence", "fill", "frame", "ledger", "reach", "surface", "walk",
                         "water", "wheels"));
+        sees.put(
+                "lookback",
+                Set.of(
+                        "appraisal",
+                        "catalogue",
+                        "cost",
+                        "cover",
+                        "crew",
+                        "crop",
+                        "feeding",
+                        "husbandry",
+                        "journal",
+                        "over",
+                        "work"));
         sees.put("arrange", Set.of("appraisal", "bed", "cost", "reach", "sun", "walk"));
         sees.put(
                 "drawing",

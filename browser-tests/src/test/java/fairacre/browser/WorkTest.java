@@ -44,8 +44,8 @@ class WorkTest {
             frames.nth(0).getByPlaceholder("hours").press("Enter");
             assertThat(frames.nth(1)).containsText("3.1 h");
             assertThat(frames.nth(0)).containsText("3.0 h Not done");
-            garden.page().getByText("How long it took you so far").click();
-            assertThat(garden.page().getByTestId("learned")).containsText("13 min a piece");
+            garden.page().getByText("How long the work takes").click();
+            assertThat(garden.page().getByTestId("rates")).containsText("13 min a piece");
             garden.page().reload();
             frames.nth(0)
                     .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Not done")))

@@ -22,7 +22,8 @@ public final class CrewCapability implements ThingKinds, TakeoffSource {
                 CrewKinds.OWN_TASKS,
                 CrewKinds.DELIVERIES,
                 CrewKinds.INCOMES,
-                CrewKinds.HIRES);
+                CrewKinds.HIRES,
+                CrewKinds.OWN_RATES);
     }
 
     private static boolean isBed(Plan plan, UUID place) {

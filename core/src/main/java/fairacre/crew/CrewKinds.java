@@ -2,6 +2,8 @@ package fairacre.crew;
 
 import fairacre.bill.Amounts;
 import fairacre.bill.MoneyText;
+import fairacre.bill.WorkRate;
+import fairacre.bill.WorkRates;
 import fairacre.limits.Limits;
 import fairacre.plan.Plan;
 import fairacre.plan.Things;
@@ -17,6 +19,7 @@ public final class CrewKinds {
     private static final int MOST_DELIVERIES = 500;
     private static final int MOST_INCOMES = 1000;
     private static final int MOST_HIRES = 100;
+    private static final int MOST_RATES = 200;
 
     public static final Things<Worker> WORKERS = new Things<>(
             Worker.class,
@@ -108,7 +111,26 @@ public final class CrewKinds {
                     Things.Seasons.all())
             .paidAs(Hire::paid, Hire::inSeason);
 
+    public static final Things<OwnRate> OWN_RATES = new Things<>(
+            OwnRate.class,
+            "ownRate",
+            "ownRates",
+            MOST_RATES,
+            OwnRate::id,
+            rate -> "“" + label(rate) + "”",
+            (terms, rate) -> {},
+            new Things.Words("Set how long %s takes", "Reckons %s as usual", "a kind of work"),
+            Things.Seasons.all());
+
     private CrewKinds() {}
+
+    private static String label(OwnRate own) {
+        return WorkRates.all()
+                .filter(rate -> rate.key().equals(own.rate()))
+                .map(WorkRate::label)
+                .findFirst()
+                .orElse(own.rate());
+    }
 
     private static void check(Things.Terms terms, Hire hire) {
         Amounts.sameCurrency(terms.currency(), hire.daily(), "daily");

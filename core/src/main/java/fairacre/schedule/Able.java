@@ -21,8 +21,8 @@ final class Able {
 
     /** What is done in a bed from its edge. */
     private static final Set<Stage> IN_BEDS = EnumSet.of(Stage.LINES, Stage.PLANTING, Stage.MULCH);
-    /** More than two take hold of nothing together that one or two can't lift, but for four (common practice). */
-    private static final int MOST_LIFTERS = 4;
+    /** So many people at most take hold of one thing (common practice). */
+    static final int MOST_LIFTERS = 4;
 
     private final Plan plan;
     private final int season;
@@ -43,11 +43,6 @@ final class Able {
                 && (worker.able().saws() || !demand.saws())
                 && (!IN_BEDS.contains(demand.stage())
                         || worker.able().reach().stream().allMatch(gardener -> reaches(gardener, demand.place())));
-    }
-
-    /** How many may take hold together. */
-    static int mostLifters() {
-        return MOST_LIFTERS;
     }
 
     /** Whether some lift what has to be lifted, each an equal share. */

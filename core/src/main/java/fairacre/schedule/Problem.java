@@ -74,7 +74,7 @@ final class Problem {
     List<Team> teams(Duty duty) {
         return teams.computeIfAbsent(
                 duty.demand(),
-                demand -> IntStream.rangeClosed(demand.people(), Math.max(demand.people(), Able.mostLifters()))
+                demand -> IntStream.rangeClosed(demand.people(), Math.max(demand.people(), Able.MOST_LIFTERS))
                         .mapToObj(people -> teams(able(duty), people).stream()
                                 .filter(team -> Able.lift(workers(team), demand))
                                 .toList())

@@ -146,6 +146,7 @@ public final class Changes {
             Put.of(Gardens.delivery("Soil", 2027, "2027-04-03", Stage.FILL)),
             Put.of(Gardens.income("2027-03-01", 150)),
             Put.of(Gardens.hire("Auger", 50, Optional.empty(), List.of(), Stage.POSTS)),
+            Put.of(Gardens.ownRate("frame/piece", 10)),
             Put.of(quote("Loose", GoodsPrices.SOIL_CUBIC_METRE, "65", 4)));
 
     private static Walk walk(String name, Surfacing surface) {
@@ -330,7 +331,10 @@ public final class Changes {
                 new Remove<>(CrewKinds.INCOMES, id("Income 2027-03-01")),
                 Put.of(Gardens.hire("Auger", 55, Optional.empty(), List.of(), Stage.POSTS)),
                 Put.of(Gardens.hire("Compactor", 60, Optional.of(90.0), List.of("2027-03-13"), Stage.BASE)),
-                new Remove<>(CrewKinds.HIRES, id("Auger")));
+                new Remove<>(CrewKinds.HIRES, id("Auger")),
+                Put.of(Gardens.ownRate("frame/piece", 15)),
+                Put.of(Gardens.ownRate("mulch/laying", 90)),
+                new Remove<>(CrewKinds.OWN_RATES, id("Own frame/piece")));
     }
 
     private Changes() {}

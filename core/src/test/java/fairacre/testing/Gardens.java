@@ -41,6 +41,7 @@ import fairacre.crew.Delivery;
 import fairacre.crew.Hire;
 import fairacre.crew.Income;
 import fairacre.crew.KeptDay;
+import fairacre.crew.OwnRate;
 import fairacre.crew.OwnTask;
 import fairacre.crew.RainDay;
 import fairacre.crew.WorkSeason;
@@ -433,6 +434,10 @@ public final class Gardens {
     /** So many euros. */
     public static Income income(String day, double amount) {
         return new Income(id("Income " + day), LocalDate.parse(day), Money.of(EUR, amount));
+    }
+
+    public static OwnRate ownRate(String rate, double minutes) {
+        return new OwnRate(id("Own " + rate), rate, minutes);
     }
 
     /** In euros. */
@@ -1079,6 +1084,7 @@ public final class Gardens {
                         Optional.of(LocalDate.parse("2027-06-30")),
                         List.of("2027/POSTS/fence/concrete/one", "2027/MESH/fence/mesh/one"),
                         Optional.of(Aim.FEWEST_HIRE_DAYS))),
+                Put.of(ownRate("frame/piece", 20)),
                 Put.of(hire("Plate compactor", 60, Optional.of(90.0), List.of("2027-03-13", "2027-03-14"), Stage.BASE)),
                 Put.of(carrier("Barrow", 0.9, true, 0)),
                 Put.of(setAside("Narrow walk", 0.05)),

@@ -82,6 +82,30 @@ class WorkStudyTest {
     }
 
     @Test
+    @DisplayName("what the gardener says counts before what was timed, and that before the rate [by hand]")
+    void ownRates() {
+        LearnedRate timed = new LearnedRate("frame/piece", 3, 30, Optional.empty());
+        PlannedTask asUsual = task(GARDEN, "frame/piece");
+        Plan plan = with(GARDEN, Put.of(Gardens.ownRate("frame/piece", 24)));
+        assertThat(hours(plan, Pace.of(plan, List.of(timed)))).isCloseTo(2 * asUsual.hours(), within(1e-9));
+        assertThat(hours(GARDEN, Pace.of(GARDEN, List.of(timed)))).isCloseTo(2.5 * asUsual.hours(), within(1e-9));
+        assertThat(hours(GARDEN, Pace.of(GARDEN, List.of()))).isEqualTo(asUsual.hours());
+        assertThatThrownBy(() -> Gardens.ownRate("frame/nonsense", 24)).hasMessageContaining("frame/nonsense");
+        assertThat(Gardens.ownRate("frame/piece", 0.01).minutes()).isEqualTo(0.01);
+        assertThat(Gardens.ownRate("frame/piece", 6000).minutes()).isEqualTo(6000);
+        assertThatThrownBy(() -> Gardens.ownRate("frame/piece", 0.009)).isInstanceOf(RefusedException.class);
+        assertThatThrownBy(() -> Gardens.ownRate("frame/piece", 6000.1)).isInstanceOf(RefusedException.class);
+    }
+
+    /** Of sawing the boards; 12 minutes a piece as a rule. */
+    private static double hours(Plan plan, Pace pace) {
+        return WorkStudy.of(CostStudy.of(plan), SEASON, pace).tasks().stream()
+                .filter(task -> task.rate().key().equals("frame/piece"))
+                .mapToDouble(PlannedTask::hours)
+                .sum();
+    }
+
+    @Test
     @DisplayName("the tasks of a season take as many hours as the season's work, rate by rate")
     void asManyHoursAsTheSeason() {
         for (Plan plan : List.of(GARDEN, Gardens.everything())) {

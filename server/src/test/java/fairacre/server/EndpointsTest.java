@@ -29,6 +29,7 @@ class EndpointsTest {
     /** What anybody may ask for. */
     private static final Set<String> OPEN = Set.of(
             "POST /api/accounts",
+            "GET /api/calendars/{secret}",
             "GET /api/catalogue",
             "GET /api/session",
             "POST /api/session",
@@ -188,12 +189,16 @@ class EndpointsTest {
             "GET /work-calendar",
             "GET /work-calendar/calendar.ics",
             "GET /work-calendar/staging",
+            "GET /calendar-address",
+            "POST /calendar-address",
+            "DELETE /calendar-address",
             "POST /work-calendar/better",
             "GET /work-calendar/better/{job}",
             "GET /journal",
             "GET /journal/next-time",
             "GET /season-figures",
             "GET /bed-story",
+            "GET /look-back",
             "POST /journal",
             "POST /journal/{entry}/reversal",
             "GET /journal/{entry}/photo",
@@ -222,7 +227,12 @@ class EndpointsTest {
                     "POST /variants",
                     "POST /variants/{variant}/take"),
             Role.OWNER,
-            Set.of("DELETE ", "PUT /members", "DELETE /members/{account}"));
+            Set.of(
+                    "DELETE ",
+                    "PUT /members",
+                    "DELETE /members/{account}",
+                    "POST /calendar-address",
+                    "DELETE /calendar-address"));
 
     private static final String BELOW = "/api/gardens/{garden}";
     private static final int REQUESTS = 5;

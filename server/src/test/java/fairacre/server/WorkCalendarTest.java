@@ -116,6 +116,33 @@ class WorkCalendarTest {
                 .isEqualTo(422);
     }
 
+    @Test
+    void aPrivateAddressTellsTheCalendarToWhoKnowsItUntilItIsTakenBack() {
+        String address = garden + "/calendar-address";
+        Visitor phone = new Visitor(RunningServer.get().address());
+        assertThat(rosa.get(address).json().has("madeAt")).isFalse();
+        String path = rosa.post(address, "").json().path("path").stringValue();
+        assertThat(path).matches("/api/calendars/[A-Za-z0-9_-]{43}");
+        assertThat(rosa.get(address).json().has("madeAt")).isTrue();
+        Answer file = phone.get(path);
+        assertThat(file.status()).isEqualTo(200);
+        assertThat(file.header("Content-Type")).startsWith("text/calendar");
+        assertThat(file.text()).contains("BEGIN:VCALENDAR").contains("Ada");
+        assertThat(phone.get(path.substring(0, path.length() - 1) + "!").status())
+                .isEqualTo(404);
+        assertThat(phone.get(garden).status()).as("and nothing else").isEqualTo(401);
+
+        String other = rosa.post(address, "").json().path("path").stringValue();
+        assertThat(other).isNotEqualTo(path);
+        assertThat(phone.get(path).status())
+                .as("of an address in whose place is another")
+                .isEqualTo(404);
+        assertThat(phone.get(other).status()).isEqualTo(200);
+        assertThat(rosa.delete(address).status()).isEqualTo(204);
+        assertThat(phone.get(other).status()).isEqualTo(404);
+        assertThat(rosa.delete(address).status()).as("once more").isEqualTo(204);
+    }
+
     private static JsonNode worker(JsonNode plan, String name) {
         return plan.path("workers")
                 .valueStream()

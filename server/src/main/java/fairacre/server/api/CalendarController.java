@@ -1,7 +1,5 @@
 package fairacre.server.api;
 
-import fairacre.format.WorkDays;
-import fairacre.plan.Plan;
 import fairacre.schedule.CalendarStudy;
 import fairacre.schedule.WorkCalendar;
 import fairacre.server.garden.GardenService;
@@ -77,13 +75,10 @@ class CalendarController {
     /** The days of work, for a calendar on a phone. */
     @GetMapping(path = "/calendar.ics", produces = Downloads.CALENDAR)
     ResponseEntity<byte[]> file(Owner owner, @PathVariable UUID garden, @RequestParam int season) {
-        Plan plan = gardens.plan(owner.id(), garden);
-        WorkCalendar calendar =
-                work.calendar(owner.id(), garden, season, LocalDate.now(clock)).atOnce();
         return Downloads.download(
-                WorkDays.of(plan, season, work.work(owner.id(), garden, season).tasks(), calendar, clock.instant()),
+                work.days(owner.id(), garden, season, clock),
                 MediaType.valueOf(Downloads.CALENDAR),
-                plan.name() + ", work " + season + ".ics");
+                gardens.plan(owner.id(), garden).name() + ", work " + season + ".ics");
     }
 
     /** Asks for a calendar that ends earlier. */

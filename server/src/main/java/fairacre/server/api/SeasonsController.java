@@ -1,8 +1,10 @@
 package fairacre.server.api;
 
+import fairacre.lookback.Lesson;
 import fairacre.server.garden.SeasonsService;
 import fairacre.years.BedStory;
 import fairacre.years.SeasonFigures;
+import java.util.List;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -24,6 +26,12 @@ class SeasonsController {
     @GetMapping("/season-figures")
     SeasonFigures figures(Owner owner, @PathVariable UUID garden, @RequestParam int season) {
         return seasons.figures(owner.id(), garden, season);
+    }
+
+    /** What went otherwise than it should have, with edits for the coming season. */
+    @GetMapping("/look-back")
+    List<Lesson> lookBack(Owner owner, @PathVariable UUID garden, @RequestParam int season) {
+        return seasons.lookBack(owner.id(), garden, season);
     }
 
     /** A bed through all its seasons. */

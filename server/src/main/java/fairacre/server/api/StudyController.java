@@ -4,6 +4,7 @@ import fairacre.arrange.Alteration;
 import fairacre.arrange.LargestRectangle;
 import fairacre.arrange.Order;
 import fairacre.cost.BedEdge;
+import fairacre.cost.CostStudy;
 import fairacre.cost.CutSheets;
 import fairacre.cost.CuttingPlan;
 import fairacre.cost.FrameChoice;
@@ -243,7 +244,8 @@ class StudyController {
     /** What there is to do in each season to build what the bill buys. */
     @GetMapping("/work")
     List<SeasonWork> work(Owner owner, @PathVariable UUID garden) {
-        return gardens.costs(owner.id(), garden).work(Pace.of(journal.learned(owner.id(), garden)));
+        CostStudy costs = gardens.costs(owner.id(), garden);
+        return costs.work(Pace.of(costs.takeoff().plan(), journal.learned(owner.id(), garden)));
     }
 
     /** The mix of what is on hand; nothing if there is none of what roots grow in. */

@@ -1,12 +1,15 @@
 package fairacre.server.garden;
 
 import fairacre.cost.CostStudy;
+import fairacre.lookback.Lesson;
+import fairacre.lookback.LookBackStudy;
 import fairacre.plan.Plan;
 import fairacre.work.Pace;
 import fairacre.years.BedStory;
 import fairacre.years.BedStoryStudy;
 import fairacre.years.SeasonFigures;
 import fairacre.years.SeasonStudy;
+import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 
@@ -29,10 +32,21 @@ public class SeasonsService {
         return SeasonStudy.of(
                 costs,
                 plan.seasonInView(season),
-                Pace.of(journal.learned(owner, garden)),
+                Pace.of(plan, journal.learned(owner, garden)),
                 journal.counting(owner, garden, plan, season),
                 gardens.paid(owner, garden),
                 gardens.memo(owner, garden));
+    }
+
+    /**
+     * What went otherwise in a season than it should have, with edits for the coming one.
+     *
+     * @throws fairacre.limits.RefusedException if the plan doesn't show that season
+     */
+    public List<Lesson> lookBack(UUID owner, UUID garden, int season) {
+        CostStudy costs = gardens.costs(owner, garden);
+        Plan plan = costs.takeoff().plan();
+        return LookBackStudy.of(costs, plan.seasonInView(season), journal.counting(owner, garden, plan, season));
     }
 
     /** @throws fairacre.limits.RefusedException if there is no such bed */

@@ -1,13 +1,16 @@
 package fairacre.server.garden;
 
 import fairacre.cost.CostStudy;
+import fairacre.format.WorkDays;
 import fairacre.journal.JournalEntry;
 import fairacre.ledger.ToBuy;
+import fairacre.plan.Plan;
 import fairacre.schedule.CalendarStudy;
 import fairacre.staging.StagedPlace;
 import fairacre.staging.StagingStudy;
 import fairacre.work.Pace;
 import fairacre.work.WorkStudy;
+import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -34,8 +37,8 @@ public class WorkService {
      */
     public WorkStudy work(UUID owner, UUID garden, int season) {
         CostStudy costs = gardens.costs(owner, garden);
-        return WorkStudy.of(
-                costs, costs.takeoff().plan().seasonInView(season), Pace.of(journal.learned(owner, garden)));
+        Plan plan = costs.takeoff().plan();
+        return WorkStudy.of(costs, plan.seasonInView(season), Pace.of(plan, journal.learned(owner, garden)));
     }
 
     /**
@@ -59,6 +62,16 @@ public class WorkService {
                 done(owner, garden, season),
                 ToBuy.of(costs.bill(), gardens.paid(owner, garden), season),
                 today);
+    }
+
+    /** The days of work of a season, as an iCalendar file made now. */
+    public byte[] days(UUID owner, UUID garden, int season, Clock clock) {
+        return WorkDays.of(
+                gardens.plan(owner, garden),
+                season,
+                work(owner, garden, season).tasks(),
+                calendar(owner, garden, season, LocalDate.now(clock)).atOnce(),
+                clock.instant());
     }
 
     /** The days on which tasks of a season were done, by their keys; of what several did, the last one. */

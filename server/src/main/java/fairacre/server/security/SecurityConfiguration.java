@@ -42,6 +42,7 @@ class SecurityConfiguration {
                                 "/api/session/demo",
                                 "/api/catalogue",
                                 "/api/openapi",
+                                "/api/calendars/*",
                                 "/actuator/health",
                                 "/actuator/health/*")
                         .permitAll()

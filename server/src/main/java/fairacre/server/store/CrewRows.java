@@ -1,6 +1,7 @@
 package fairacre.server.store;
 
 import static fairacre.server.store.generated.Tables.KEPT_DAY;
+import static fairacre.server.store.generated.Tables.OWN_RATE;
 import static fairacre.server.store.generated.Tables.RAIN_DAY;
 import static fairacre.server.store.generated.Tables.WORKER;
 import static fairacre.server.store.generated.Tables.WORK_SEASON;
@@ -10,12 +11,14 @@ import fairacre.crew.Ability;
 import fairacre.crew.Aim;
 import fairacre.crew.CrewKinds;
 import fairacre.crew.KeptDay;
+import fairacre.crew.OwnRate;
 import fairacre.crew.RainDay;
 import fairacre.crew.WorkSeason;
 import fairacre.crew.Worker;
 import fairacre.crew.Worker.Absence;
 import fairacre.crew.Worker.Visit;
 import fairacre.server.store.generated.tables.records.KeptDayRecord;
+import fairacre.server.store.generated.tables.records.OwnRateRecord;
 import fairacre.server.store.generated.tables.records.RainDayRecord;
 import fairacre.server.store.generated.tables.records.WorkSeasonRecord;
 import fairacre.server.store.generated.tables.records.WorkerRecord;
@@ -85,6 +88,14 @@ final class CrewRows {
                     work.ends().orElse(null),
                     work.order().toArray(String[]::new),
                     work.aim().map(Aim::name).orElse(null)));
+
+    static final KeyedRows<OwnRateRecord, UUID, OwnRate> OWN_RATES = KeyedRows.of(
+            CrewKinds.OWN_RATES,
+            OWN_RATE,
+            OWN_RATE.GARDEN,
+            OWN_RATE.ID,
+            (row, currency) -> new OwnRate(row.get(OWN_RATE.ID), row.get(OWN_RATE.RATE), row.get(OWN_RATE.MINUTES)),
+            (garden, own) -> new OwnRateRecord(garden, own.id(), own.rate(), own.minutes()));
 
     private CrewRows() {}
 

@@ -38,6 +38,7 @@ final class PlanRows {
                             ArrivalRows.DELIVERIES,
                             ArrivalRows.INCOMES,
                             ArrivalRows.HIRES,
+                            CrewRows.OWN_RATES,
                             HouseholdRows.ROWS,
                             CropWishRows.ROWS,
                             PlantingLockRows.ROWS,
