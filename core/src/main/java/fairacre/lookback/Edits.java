@@ -103,15 +103,18 @@ final class Edits {
             return springs(crop, coming)
                     .filter(planting -> planting.from().isBefore(day))
                     .min(Comparator.comparing(Planting::from))
-                    .flatMap(planting -> sound(
-                            planting.name() + " in "
-                                    + plan.nameOf(planting.bed()).orElse("") + " from " + Wording.day(day)
-                                    + " on, not from " + Wording.day(planting.from()),
-                            Put.of(planting.raised(
-                                    planting.raising(),
-                                    day,
-                                    day.plusDays(ChronoUnit.DAYS.between(planting.from(), planting.until()))))));
+                    .flatMap(planting -> later(planting, day));
         });
+    }
+
+    /** For as long as it was; if something else is in the way then, only until it would have been cleared. */
+    private Optional<Remedy> later(Planting planting, LocalDate day) {
+        String words = planting.name() + " in " + name(planting.bed()) + " from " + Wording.day(day) + " on, not from "
+                + Wording.day(planting.from());
+        return Stream.of(day.plusDays(planting.days()), planting.until())
+                .filter(day::isBefore)
+                .flatMap(end -> sound(words, Put.of(planting.raised(planting.raising(), day, end))).stream())
+                .findFirst();
     }
 
     private Stream<Planting> springs(String crop, int year) {

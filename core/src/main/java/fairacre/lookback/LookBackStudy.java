@@ -120,7 +120,7 @@ public final class LookBackStudy {
                         Kind.LITTLE,
                         "little/" + year.crop(),
                         Optional.empty(),
-                        year.name() + " gave " + wording.mass(year.kilograms()) + " of " + wording.mass(year.planned())
+                        year.name() + " gave " + wording.food(year.kilograms()) + " of " + wording.food(year.planned())
                                 + " that the plan gives as a rule.",
                         Step.CROPS,
                         Optional.empty()));

@@ -150,6 +150,20 @@ class LookBackStudyTest {
     }
 
     @Test
+    void whatIsMovedIsClearedAsBeforeWhereSomethingElseFollows() {
+        Plan plan = with(
+                GARDEN, Put.of(planting("Leeks", "leek", "Salad", "2028-06-21", "2028-12-01")));
+        Plan after = taken(plan, lesson(Kind.LOST, plan, lost("2027-04-20", "Salad", "lettuce", LossCause.FROST)));
+        assertThat(after.list(PlantingKinds.PLANTINGS))
+                .filteredOn(planting -> planting.name().equals("Lettuce again"))
+                .singleElement()
+                .satisfies(moved -> {
+                    assertThat(moved.from()).isEqualTo("2028-04-19");
+                    assertThat(moved.until()).isEqualTo("2028-06-20");
+                });
+    }
+
+    @Test
     void droughtIsMetWithStrawOnceNoMulchLiesThere() {
         JournalEntry dry = lost("2027-07-20", "Lettuce", "lettuce", LossCause.DROUGHT);
         Plan after = taken(GARDEN, lesson(Kind.LOST, GARDEN, dry));
