@@ -167,7 +167,7 @@ class WorkTest {
             Locator edit = frost.getByRole(
                     AriaRole.BUTTON,
                     new Locator.GetByRoleOptions()
-                            .setName("Tomatoes in Wall strip from 3 June on, not from 20 May"));
+                            .setName("Tomatoes in Wall strip from 3 June 2027 on, not from 20 May 2027"));
             edit.focus();
             garden.page().keyboard().press("Enter");
             assertThat(edit).hasCount(0);

@@ -3,6 +3,7 @@ package fairacre.lookback;
 import fairacre.appraisal.Appraisal;
 import fairacre.catalogue.Crop;
 import fairacre.catalogue.Crops;
+import fairacre.cost.KnownCuts;
 import fairacre.cover.BedCover;
 import fairacre.cover.CoverKind;
 import fairacre.cover.CoverKinds;
@@ -180,8 +181,7 @@ final class Edits {
                 .flatMap(gap -> GapFillings.of(plan, coming, gap).stream().limit(3))
                 .flatMap(filling -> sound(
                         "Grow " + filling.planting().name() + " there from "
-                                + Wording.day(filling.planting().from()) + " "
-                                + filling.planting().from().getYear(),
+                                + Wording.day(filling.planting().from()),
                         Put.of(filling.planting()))
                         .stream())
                 .findFirst();
@@ -245,7 +245,10 @@ final class Edits {
 
     private Set<List<Object>> snags(Plan judged) {
         Set<List<Object>> found = new HashSet<>();
-        for (Snag snag : Appraisal.of(judged, coming, memo).snags()) {
+        // As an edit is judged while it is made: without remedies, and with boards laid out by the quick rule.
+        for (Snag snag : Appraisal.of(judged, coming, memo, List.of(), KnownCuts.NONE)
+                .preview()
+                .snags()) {
             found.add(List.of(snag.rule(), snag.beds(), snag.things(), snag.gardeners()));
         }
         return found;

@@ -151,8 +151,7 @@ class LookBackStudyTest {
 
     @Test
     void whatIsMovedIsClearedAsBeforeWhereSomethingElseFollows() {
-        Plan plan = with(
-                GARDEN, Put.of(planting("Leeks", "leek", "Salad", "2028-06-21", "2028-12-01")));
+        Plan plan = with(GARDEN, Put.of(planting("Leeks", "leek", "Salad", "2028-06-21", "2028-12-01")));
         Plan after = taken(plan, lesson(Kind.LOST, plan, lost("2027-04-20", "Salad", "lettuce", LossCause.FROST)));
         assertThat(after.list(PlantingKinds.PLANTINGS))
                 .filteredOn(planting -> planting.name().equals("Lettuce again"))
