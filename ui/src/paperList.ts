@@ -26,6 +26,7 @@ import { DayPaper } from "./work/DayPaper";
 import { LookBackPaper } from "./years/LookBackPaper";
 import { SeasonsPaper } from "./years/SeasonsPaper";
 import { StoryPaper } from "./years/StoryPaper";
+import { WearPaper } from "./years/WearPaper";
 import { StagingPaper } from "./work/StagingPaper";
 import { WorkPaper } from "./work/WorkPaper";
 import { SunPaper } from "./sun/SunPaper";
@@ -61,6 +62,7 @@ export const papers: Readonly<Record<PaperName, ComponentType>> = {
   seasons: SeasonsPaper,
   story: StoryPaper,
   "look-back": LookBackPaper,
+  wear: WearPaper,
   bill: BillPaper,
   shopping: ShoppingPaper,
   prices: PricesPaper,

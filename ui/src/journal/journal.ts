@@ -45,13 +45,14 @@ export interface Refused {
   text: string;
 }
 
-/** What the journal is seen in is asked for anew. */
-function tellAnew(client: QueryClient) {
-  return Promise.all(
-    ["journal", "tasks", "work", "season-figures", "bed-story", "next-time", "look-back"].map((what) =>
-      askAnew(client, [what]),
+/** What the journal is seen in is asked for anew; the judgement, which takes long, when it is looked at next. */
+async function tellAnew(client: QueryClient) {
+  await Promise.all(
+    ["journal", "tasks", "work", "season-figures", "bed-story", "next-time", "look-back", "wear"].map(
+      (what) => askAnew(client, [what]),
     ),
   );
+  await client.invalidateQueries({ queryKey: ["appraisal"], refetchType: "none" });
 }
 
 /** Once what waited for a signal went through, it is seen. */

@@ -103,9 +103,7 @@ it("keeps both in the browser while there is no signal, and sends them in order 
   });
   expect(kept.size).toBe(1);
   fetched.mockClear();
-  fetched.mockImplementation(
-    (url, init) => answer?.(url, init) ?? Promise.reject(new Error("nothing")),
-  );
+  fetched.mockImplementation((url, init) => answer?.(url, init) ?? Promise.reject(new Error("nothing")));
   await vi.waitFor(
     () => {
       expect(outbox().snapshot().entries).toEqual([]);

@@ -79,6 +79,14 @@ export function DayPaper() {
       columns={columns}
       rowKey={({ task, from, workers: who }) => [task, from, ...who].join(" ")}
       empty={shown ? words.sheetEmpty : words.noDay}
+      files={
+        shown && [
+          {
+            label: words.sheetFile,
+            href: `/api/gardens/${plan.id}/work-calendar/day.pdf?season=${String(season)}&day=${shown.day}`,
+          },
+        ]
+      }
       instead={
         ofDay.length === 0 ? undefined : (
           <div className="flex flex-wrap items-start gap-x-8 px-4 pb-4">

@@ -7,6 +7,7 @@ import { useDesk } from "../workspace/desk";
 import { placeOf, type WorkOfSeason } from "./tasks";
 
 export type CalendarOfSeason = components["schemas"]["CalendarOfSeason"];
+export type Reminder = components["schemas"]["Reminder"];
 export type WorkCalendar = components["schemas"]["WorkCalendar"];
 export type BetterCalendar = components["schemas"]["BetterCalendar"];
 export type Worker = components["schemas"]["Worker"];

@@ -24,6 +24,7 @@ export const calendarWords = {
   part: (quantity: string) => `part of ${quantity}`,
   tools: "Take along:",
   mind: "Mind",
+  sheetFile: "PDF of the day",
   mindLocal: "What your local rules and the makers of tools and goods say comes first.",
   crewTitle: "Who works, and when",
   crew: (names: readonly string[]) => `Who works, and when: ${names.join(", ")}`,

@@ -1,6 +1,6 @@
 import type { Plan } from "../api/types";
 import { seasonOfDay } from "../workspace/seasons";
-import type { WorkCalendar } from "./calendar";
+import type { Reminder, WorkCalendar } from "./calendar";
 
 /** So many days are looked ahead. */
 const AHEAD = 14;
@@ -9,10 +9,10 @@ const AUTUMN = 122;
 const DAY = 86_400_000;
 
 export interface Due {
-  kind: "work" | "delivery" | "hire" | "look-back";
+  kind: "work" | "delivery" | "hire" | "reminder" | "look-back";
   /** Empty for what is due on no day. */
   day: string;
-  /** What comes or is hired. */
+  /** What comes, is hired or is to be thought of. */
   name: string;
   /** On a day of work. */
   tasks: number;
@@ -28,6 +28,7 @@ function plus(day: string, days: number): string {
 export function dueWithin(
   plan: Pick<Plan, "deliveries" | "hires" | "plantings" | "yearBegins">,
   calendar: WorkCalendar | undefined,
+  reminders: readonly Reminder[],
   from: string,
   season: number,
 ): readonly Due[] {
@@ -53,7 +54,13 @@ export function dueWithin(
   const hires = plan.hires.flatMap(({ booked, name }) =>
     booked.map((day): Due => ({ kind: "hire", day, name, ...nothing })),
   );
-  const dated = [...work, ...deliveries, ...hires]
+  const thought = reminders.map(({ day, words, about }): Due => ({
+    kind: "reminder",
+    day,
+    name: `${words}: ${about}`,
+    ...nothing,
+  }));
+  const dated = [...work, ...deliveries, ...hires, ...thought]
     .filter(({ day }) => soon(day))
     .sort((a, b) => a.day.localeCompare(b.day));
   const isAutumn =

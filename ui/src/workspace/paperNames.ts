@@ -26,6 +26,7 @@ export const PAPER_NAMES = {
   seasons: "Seasons side by side",
   story: "Story of a bed",
   "look-back": "Look back",
+  wear: "Wear and the years ahead",
   bill: "Bill",
   shopping: "Shopping list",
   prices: "Price book",

@@ -3,7 +3,7 @@ import { formatPicked } from "../journal/formatPicked";
 import { formatArea } from "../measure/figures";
 import { formatFood } from "../measure/food";
 import type { Column } from "../papers/columns";
-import { Paper } from "../papers/Paper";
+import { Paper, type PaperFile } from "../papers/Paper";
 import { useDesk } from "../workspace/desk";
 import { seasonName } from "../workspace/seasons";
 import type { BedFigures, SeasonFigures } from "./seasons";
@@ -22,11 +22,13 @@ export interface BedRow {
 interface Props {
   /** Undefined until the program has told them. */
   pair: readonly SeasonFigures[] | undefined;
+  /** Besides the table. */
+  files: readonly PaperFile[];
   children: ReactNode;
 }
 
 /** What each bed gave in two seasons, and what it took. */
-export function BedsSideBySide({ pair, children }: Props) {
+export function BedsSideBySide({ pair, files, children }: Props) {
   const { units, plan } = useDesk();
   const seasons = pair?.map(({ season }) => seasonName(season, plan.yearBegins)) ?? [];
   const rows = pair && rowsOf(pair);
@@ -89,6 +91,7 @@ export function BedsSideBySide({ pair, children }: Props) {
       rowKey={({ bed }) => bed}
       concerns={({ bed }) => [bed]}
       empty={words.noBeds}
+      files={files}
     >
       {children}
       {rows?.some(({ of }) => of.some((bed) => (bed?.kilograms ?? 0) > 0)) && (

@@ -3,7 +3,7 @@ import { formatPicked } from "../journal/formatPicked";
 import { formatMoney } from "../measure/figures";
 import { formatFood } from "../measure/food";
 import { sumOf, type Column } from "../papers/columns";
-import { Paper } from "../papers/Paper";
+import { Paper, type PaperFile } from "../papers/Paper";
 import { TextField } from "../parts/TextField";
 import { usePrices } from "../purse/usePrices";
 import { useDesk } from "../workspace/desk";
@@ -22,11 +22,13 @@ interface Row {
 interface Props {
   /** Undefined until the program has told them. */
   pair: readonly SeasonFigures[] | undefined;
+  /** Besides the table. */
+  files: readonly PaperFile[];
   children: ReactNode;
 }
 
 /** What each crop gave in two seasons, with what it is worth at the gardener's prices. */
-export function CropsSideBySide({ pair, children }: Props) {
+export function CropsSideBySide({ pair, files, children }: Props) {
   const { units, plan } = useDesk();
   const { priceOf, put, faults } = usePrices();
   const seasons = pair?.map(({ season }) => seasonName(season, plan.yearBegins)) ?? [];
@@ -98,6 +100,7 @@ export function CropsSideBySide({ pair, children }: Props) {
         plan.plantings.filter((planting) => planting.crop === crop).map(({ bed }) => bed)
       }
       empty={words.empty}
+      files={files}
     >
       {children}
     </Paper>

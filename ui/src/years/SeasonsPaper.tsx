@@ -4,6 +4,7 @@ import { useDesk } from "../workspace/desk";
 import { seasonName } from "../workspace/seasons";
 import { useRailSeasons } from "../workspace/useRailSeasons";
 import { BedsSideBySide } from "./BedsSideBySide";
+import { CropMultiples } from "./CropMultiples";
 import { CropsSideBySide } from "./CropsSideBySide";
 import { useSeasonFigures } from "./seasons";
 import { WholeSeasons } from "./WholeSeasons";
@@ -53,11 +54,19 @@ export function SeasonsPaper() {
         />
       </div>
       {pair && <WholeSeasons pair={pair} />}
+      {pair && mode === "crops" && <CropMultiples pair={pair} />}
     </>
   );
+  const files = [
+    { label: words.bookFile, href: `/api/gardens/${plan.id}/year-book.pdf?season=${String(season)}` },
+  ];
   return mode === "crops" ? (
-    <CropsSideBySide pair={pair}>{above}</CropsSideBySide>
+    <CropsSideBySide pair={pair} files={files}>
+      {above}
+    </CropsSideBySide>
   ) : (
-    <BedsSideBySide pair={pair}>{above}</BedsSideBySide>
+    <BedsSideBySide pair={pair} files={files}>
+      {above}
+    </BedsSideBySide>
   );
 }

@@ -49,6 +49,11 @@ export const words = {
   noBeds: "No bed stands in these two seasons.",
   lines: "Harvest up to each week",
   bars: (area: string) => `Harvest on each ${area}, bed by bed`,
+  multiples: (most: string) =>
+    `Harvest crop by crop, all on one scale up to ${most}; the dashed line is what the plan gives`,
+  pickedOf: (season: string, picked: string, planned: string) =>
+    `${season} ${picked} of ${planned} as planned`,
+  bookFile: "Year book as PDF",
   week: (week: number) => `week ${String(week)}`,
   soFar: (season: string, weight: string) => `${season}: ${weight}`,
   // A bed's story.

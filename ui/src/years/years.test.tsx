@@ -198,6 +198,31 @@ it("tells crop by crop what was planned, picked, lost and worth, and takes a pri
   });
 });
 
+it("draws a small chart for each crop that was weighed, all on one scale, with what was planned", async () => {
+  atDesk(deskFor({ season: 2028 }).desk, <SeasonsPaper />);
+  const charts = within(await screen.findByTestId("crop-multiples"));
+  charts.getByText(words.multiples("14 kg"));
+  // Kale was only counted.
+  const chart = charts.getByRole("img", {
+    name: `Carrot: ${words.pickedOf("2027", "2.5 kg", "12 kg")}; ${words.pickedOf("2028", "0 kg", "14 kg")}`,
+  });
+  const heights = [...chart.querySelectorAll("rect")].map((bar) => Number(bar.getAttribute("height")));
+  const planned = [...chart.querySelectorAll("line[stroke-dasharray]")].map((line) =>
+    Number(line.getAttribute("y1")),
+  );
+  // The tallest, 14 kg, is 42 high above the line at 44.
+  expect(heights).toEqual([7.5, 0]);
+  expect(planned).toEqual([8, 2]);
+});
+
+it("offers the year as a book", async () => {
+  atDesk(deskFor({ season: 2028 }).desk, <SeasonsPaper />);
+  await screen.findByTestId("whole-seasons");
+  expect(screen.getByRole("link", { name: words.bookFile }).getAttribute("href")).toMatch(
+    /\/year-book\.pdf\?season=2028$/,
+  );
+});
+
 it("tells bed by bed, and leaves empty what did not stand", async () => {
   const { desk } = deskFor({ season: 2028 });
   atDesk(desk, <SeasonsPaper />);

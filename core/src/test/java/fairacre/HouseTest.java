@@ -103,14 +103,19 @@ class HouseTest {
         sees.put("journal", Set.of("catalogue", "harvest"));
         sees.put("staging", Set.of("cost"));
         sees.put("work", Set.of("cost", "crew", "journal", "staging"));
-        sees.put("schedule", Set.of("crew", "ledger", "reach", "solve", "staging", "walk", "water", "work"));
+        sees.put(
+                "schedule",
+                Set.of(
+                        "cost", "crew", "crop", "journal", "ledger", "reach", "solve", "staging", "walk", "water",
+                        "work"));
+        sees.put("wear", Set.of("cost", "frost", "water", "work"));
         sees.put("years", Set.of("catalogue", "cost", "crop", "harvest", "journal", "ledger", "water", "work"));
         sees.put("merge", Set.of());
         sees.put(
                 "appraisal",
                 Set.of(
-                        "bed", "compost", "cost", "fence", "fill", "frame", "ledger", "reach", "surface", "walk",
-                        "water", "wheels"));
+                        "bed", "compost", "cost", "fence", "fill", "frame", "journal", "ledger", "reach", "surface",
+                        "walk", "water", "wheels"));
         sees.put(
                 "lookback",
                 Set.of(
@@ -130,6 +135,13 @@ class HouseTest {
                 "drawing",
                 Set.of(
                         "appraisal",
+                        "catalogue",
+                        "crew",
+                        "journal",
+                        "schedule",
+                        "staging",
+                        "work",
+                        "years",
                         "cost",
                         "cover",
                         "arch",
@@ -157,6 +169,7 @@ class HouseTest {
                         "ledger",
                         "schedule",
                         "water",
+                        "wear",
                         "work"));
         return sees;
     }

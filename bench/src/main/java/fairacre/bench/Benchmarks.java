@@ -21,7 +21,8 @@ import org.openjdk.jmh.runner.options.VerboseMode;
  * a table; an argument narrows them down by name, {@code cutting} runs the random jobs for the saw, {@code gardens}
  * judges random gardens, {@code ratio} tells what a preview costs against an empty request, {@code sun} what the sun of
  * a year costs, {@code hoops} covers 200 beds, {@code sheets} cuts random parts out of whole sheets, {@code years}
- * plans four years of random gardens, {@code calendar} lays the work of random gardens into days.
+ * plans four years of random gardens, {@code calendar} lays the work of random gardens into days, {@code journal} tells
+ * what a page of a long journal costs.
  */
 public final class Benchmarks {
 
@@ -41,6 +42,10 @@ public final class Benchmarks {
     public static void main(String[] arguments) throws Exception {
         if (arguments.length > 0 && arguments[0].equals("ratio")) {
             PreviewRatio.print();
+            return;
+        }
+        if (arguments.length > 0 && arguments[0].equals("journal")) {
+            JournalRatio.print();
             return;
         }
         if (arguments.length > 0 && arguments[0].equals("sun")) {

@@ -12,6 +12,7 @@ import fairacre.frame.BowStudy;
 import fairacre.frame.FrameTakeoff;
 import fairacre.frame.Piece;
 import fairacre.frame.Seam;
+import fairacre.journal.Progress;
 import fairacre.judging.Capability;
 import fairacre.judging.Failure;
 import fairacre.judging.Finder;
@@ -101,6 +102,7 @@ public final class Appraisal {
     private final Memo memo;
     private final List<Paid> paid;
     private final CostStudy cost;
+    private final Progress progress;
     private final Supplier<WalkStudy> walks;
     private final Supplier<Reached> reach;
     private final Supplier<WaterStudy> water;
@@ -108,7 +110,8 @@ public final class Appraisal {
     private final Supplier<Forecast> forecast;
     private final Guard guard = new Guard();
 
-    private Appraisal(Plan plan, int season, Memo memo, List<Paid> paid, Optional<KnownCuts> cuts) {
+    private Appraisal(Plan plan, int season, Memo memo, List<Paid> paid, Optional<KnownCuts> cuts, Progress progress) {
+        this.progress = progress;
         this.plan = plan;
         this.season = season;
         this.memo = memo;
@@ -137,7 +140,12 @@ public final class Appraisal {
 
     /** @param memo of judgements of this plan or of one like it: the answer is the same, only sooner there */
     public static Appraisal of(Plan plan, int season, Memo memo, List<Paid> paid) {
-        return new Appraisal(plan, season, memo, List.copyOf(paid), Optional.empty());
+        return of(plan, season, memo, paid, Progress.NONE);
+    }
+
+    /** @param progress how far the work has come, by which it is judged whether the rest can be done in time */
+    public static Appraisal of(Plan plan, int season, Memo memo, List<Paid> paid, Progress progress) {
+        return new Appraisal(plan, season, memo, List.copyOf(paid), Optional.empty(), progress);
     }
 
     /**
@@ -145,7 +153,7 @@ public final class Appraisal {
      *     once
      */
     public static Appraisal of(Plan plan, int season, Memo memo, List<Paid> paid, KnownCuts cuts) {
-        return new Appraisal(plan, season, memo, List.copyOf(paid), Optional.of(cuts));
+        return new Appraisal(plan, season, memo, List.copyOf(paid), Optional.of(cuts), Progress.NONE);
     }
 
     /** Everything, remedies included. */
@@ -362,7 +370,9 @@ public final class Appraisal {
                         Forecast.class,
                         forecast,
                         Payments.class,
-                        () -> new Payments(paid)));
+                        () -> new Payments(paid),
+                        Progress.class,
+                        () -> progress));
     }
 
     /**

@@ -11,6 +11,7 @@ import fairacre.judging.SnagContext;
 import fairacre.measure.Area;
 import fairacre.plan.ThingKinds;
 import fairacre.plan.Things;
+import fairacre.takeoff.Lasts;
 import fairacre.takeoff.Served;
 import fairacre.takeoff.Takeoff;
 import fairacre.takeoff.TakeoffSource;
@@ -51,14 +52,21 @@ public final class ArchCapability implements Capability, ThingKinds, PriceList, 
     public void takeOff(Takeoff takeoff) {
         takeoff.plan()
                 .list(ArchKinds.ARCHES)
-                .forEach(arch -> arch.lifetime().boughtIn(YEARS).forEach(season -> {
-                    Area panel = Area.squareMetres(
-                            arch.panel().metres() * arch.width().metres());
-                    takeoff.area(season, BillPart.STRUCTURES, ArchPrices::panel, panel, Served.place(arch.id()));
-                    takeoff.pieces(
-                            season, BillPart.STRUCTURES, ArchPrices.STAKE, stakes(arch), 1, Served.place(arch.id()));
-                    takeoff.work(season, PUT_UP, 1, Served.place(arch.id()));
-                }));
+                .forEach(arch -> takeoff.lasting(
+                        Served.place(arch.id()), "Panel", arch.lifetime(), Lasts.about(YEARS), season -> {
+                            Area panel = Area.squareMetres(
+                                    arch.panel().metres() * arch.width().metres());
+                            takeoff.area(
+                                    season, BillPart.STRUCTURES, ArchPrices::panel, panel, Served.place(arch.id()));
+                            takeoff.pieces(
+                                    season,
+                                    BillPart.STRUCTURES,
+                                    ArchPrices.STAKE,
+                                    stakes(arch),
+                                    1,
+                                    Served.place(arch.id()));
+                            takeoff.work(season, PUT_UP, 1, Served.place(arch.id()));
+                        }));
     }
 
     /** As many as hold it in the wind; of a panel that is too short a pair at each foot. */

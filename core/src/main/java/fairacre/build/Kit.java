@@ -24,6 +24,11 @@ public enum Kit {
     /** Of the corrugated wall with its rolled rim (common practice). */
     public static final Length WALL = Length.millimetres(20);
 
+    /** So long one lasts in the ground at least (common practice: 20 years and more). */
+    public static final int LEAST_YEARS = 20;
+    /** A guess. */
+    public static final int MOST_YEARS = 40;
+
     private final String key;
     private final Length length;
     private final Length width;

@@ -8,6 +8,7 @@ import fairacre.bill.WorkRate;
 import fairacre.build.Material;
 import fairacre.measure.Units;
 import fairacre.takeoff.BoardKind;
+import fairacre.takeoff.Lasts;
 import fairacre.takeoff.Sawn;
 import fairacre.takeoff.Served;
 import fairacre.takeoff.Takeoff;
@@ -35,9 +36,12 @@ final class BayWants {
         takeoff.plan().list(CompostKinds.BAYS).stream()
                 .filter(bays -> bays.price().isEmpty())
                 .forEach(bays -> bays.walls()
-                        .ifPresent(walls -> bays.lifetime()
-                                .boughtIn(walls.years())
-                                .forEach(season -> takeOff(season, bays, walls))));
+                        .ifPresent(walls -> takeoff.lasting(
+                                Served.place(bays.id()),
+                                "Walls",
+                                bays.lifetime(),
+                                Lasts.about(walls.years()),
+                                season -> takeOff(season, bays, walls))));
     }
 
     private void takeOff(int season, CompostBays bays, BayWalls walls) {

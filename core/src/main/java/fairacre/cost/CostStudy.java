@@ -13,6 +13,7 @@ import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Plan;
 import fairacre.shape.Memo;
+import fairacre.takeoff.Ahead;
 import fairacre.takeoff.Boards;
 import fairacre.takeoff.Job;
 import fairacre.takeoff.Sheets;
@@ -41,9 +42,11 @@ public final class CostStudy {
     private final Plan plan;
     private final Memo memo;
     private final Map<PriceItem, Money> prices;
+    private final Optional<Ahead> ahead;
     private Takeoff takeoff;
 
-    private CostStudy(Plan plan, Memo memo, Map<PriceItem, Money> prices) {
+    private CostStudy(Plan plan, Memo memo, Map<PriceItem, Money> prices, Optional<Ahead> ahead) {
+        this.ahead = ahead;
         this.plan = plan;
         this.memo = memo;
         this.prices = prices;
@@ -55,7 +58,29 @@ public final class CostStudy {
 
     /** @param memo of what was worked out before, for this plan or one like it */
     public static CostStudy of(Plan plan, Memo memo) {
-        return new CostStudy(plan, memo, plan.pricesInForce());
+        return new CostStudy(plan, memo, plan.pricesInForce(), Optional.empty());
+    }
+
+    /** The same with all that wears out and is renewed in seasons ahead. */
+    public CostStudy renewing(Ahead seasons) {
+        return new CostStudy(plan, memo, prices, Optional.of(seasons));
+    }
+
+    /**
+     * What is bought for a thing in a season if it is bought for it alone, without the yearly top-up of a bed; empty
+     * while a price is missing.
+     */
+    public Optional<Money> boughtFor(UUID thing, int season) {
+        CostStudy alone = new CostStudy(plan, memo, prices, ahead);
+        alone.takeoff = takeoff().of(thing);
+        List<BillLine> lines = alone.goods(Optional.of(KnownCuts.NONE)).stream()
+                .filter(line -> line.season() == season)
+                .toList();
+        return lines.stream()
+                .map(BillLine::amount)
+                .reduce(
+                        Optional.of(Money.zero(plan.currency())),
+                        (sum, amount) -> sum.flatMap(so -> amount.map(so::plus)));
     }
 
     /** Boards by the cheapest layouts that are found, as cutting plan and shopping list have them. */
@@ -80,14 +105,24 @@ public final class CostStudy {
     private Bill bill(Optional<KnownCuts> known) {
         BoardCosts boards = new BoardCosts(plan, memo, this::price, known);
         SheetCosts sheets = sheetCosts(known);
+        List<BillLine> lines = goods(boards, sheets);
+        plan.paidBesides().stream().map(this::line).forEach(lines::add);
+        lines.sort(Comparator.comparing(BillLine::season).thenComparing(BillLine::part));
+        return new Bill(plan.currency(), lines, boards.isQuick() || sheets.isQuick());
+    }
+
+    private List<BillLine> goods(Optional<KnownCuts> known) {
+        return goods(new BoardCosts(plan, memo, this::price, known), sheetCosts(known));
+    }
+
+    /** What is bought for the things of the plan. */
+    private List<BillLine> goods(BoardCosts boards, SheetCosts sheets) {
         List<BillLine> lines =
                 boards.lines(takeoff().boards(), Shed.of(plan.workshop().offcuts()));
         lines.addAll(sheets.lines(takeoff().sheets()));
         lines.addAll(looseGoods().lines());
         takeoff().sold().forEach(sold -> addWhole(sold, lines));
-        plan.paidBesides().stream().map(this::line).forEach(lines::add);
-        lines.sort(Comparator.comparing(BillLine::season).thenComparing(BillLine::part));
-        return new Bill(plan.currency(), lines, boards.isQuick() || sheets.isQuick());
+        return lines;
     }
 
     private BoardCosts boardCosts() {
@@ -105,7 +140,7 @@ public final class CostStudy {
     /** Everything that the plan calls for. */
     public Takeoff takeoff() {
         if (takeoff == null) {
-            takeoff = Takeoff.of(plan, memo);
+            takeoff = Takeoff.of(plan, memo, ahead);
         }
         return takeoff;
     }
@@ -160,7 +195,7 @@ public final class CostStudy {
         List<Bed> built = beds.entrySet().stream()
                 .map(bed -> Bed.of(bed.getKey(), plan.bed(bed.getKey()).name(), bed.getValue()))
                 .toList();
-        return new CostStudy(plan.ofBedsAlone(built), memo, prices).bill();
+        return new CostStudy(plan.ofBedsAlone(built), memo, prices, Optional.empty()).bill();
     }
 
     public Purse purse(Bill bill) {

@@ -10,7 +10,6 @@ import fairacre.water.WateringFigures;
 import java.math.RoundingMode;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
@@ -21,16 +20,6 @@ import org.joda.money.Money;
  * is nearest, and everything else stays as it is.
  */
 public final class WateringComparison {
-
-    private static final Map<NewWater.Way, Integer> YEARS = Map.of(
-            NewWater.Way.DRIPLINE,
-            8,
-            NewWater.Way.PLANT_DRIPPERS,
-            8,
-            NewWater.Way.DRILLED_HOSE,
-            6,
-            NewWater.Way.SPRINKLERS,
-            8);
 
     private final Plan plan;
     private final int season;
@@ -72,7 +61,7 @@ public final class WateringComparison {
         Plan after = plan.apply(change).orThrow();
         PartTold with = PartTold.water(after, memo);
         Optional<Money> cost = with.moreThan(without);
-        int years = YEARS.get(way);
+        int years = way.years();
         return new WateringChoice(
                 way,
                 change,

@@ -10,10 +10,12 @@ import fairacre.plan.Plan;
 import fairacre.sheet.SheetGood;
 import fairacre.sheet.SheetPart;
 import fairacre.takeoff.BoardKind;
+import fairacre.takeoff.Lasts;
 import fairacre.takeoff.Sawn;
 import fairacre.takeoff.Served;
 import fairacre.takeoff.Takeoff;
 import java.util.List;
+import java.util.function.IntConsumer;
 import java.util.stream.Stream;
 
 /** Takes off covers: walls and battens, panes and nets, each again when it is worn out. */
@@ -67,11 +69,15 @@ final class CoverWants {
 
     private void takeOff(BedCover cover) {
         CoverParts parts = new CoverParts(plan, cover);
-        cover.lifetime()
-                .boughtIn(Math.min(BATTEN_YEARS, cover.walls().years()))
-                .forEach(season -> frame(season, cover, parts));
-        cover.lifetime().boughtIn(cover.pane().years()).forEach(season -> panes(season, cover, parts));
-        cover.lifetime().boughtIn(cover.fabric().years()).forEach(season -> net(season, cover, parts));
+        lasting(cover, "Frame", Math.min(BATTEN_YEARS, cover.walls().years()), season -> frame(season, cover, parts));
+        lasting(cover, "Panes", cover.pane().years(), season -> panes(season, cover, parts));
+        lasting(cover, "Net", cover.fabric().years(), season -> net(season, cover, parts));
+    }
+
+    private void lasting(BedCover cover, String part, int years, IntConsumer bought) {
+        if (years > 0) {
+            takeoff.lasting(Served.place(cover.id()), part, cover.lifetime(), Lasts.about(years), bought);
+        }
     }
 
     private void frame(int season, BedCover cover, CoverParts parts) {

@@ -28,4 +28,9 @@ public record Delivery(UUID id, String name, int season, LocalDate day, List<Sta
             throw new RefusedException("stages", "no work waits for it", "choose at least one kind of work");
         }
     }
+
+    /** The same on another day. */
+    public Delivery comingOn(LocalDate other) {
+        return new Delivery(id, name, season, other, stages);
+    }
 }

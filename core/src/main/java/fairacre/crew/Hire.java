@@ -95,6 +95,11 @@ public record Hire(
                         Acquired.BOUGHT));
     }
 
+    /** The same, booked for other days. */
+    public Hire bookedFor(List<LocalDate> days) {
+        return new Hire(id, name, season, stages, daily, weekend, days);
+    }
+
     /** The same in another season, for which no day is booked. */
     Hire inSeason(int other) {
         return new Hire(id, name, other, stages, daily, weekend, List.of());

@@ -48,6 +48,16 @@ public record WorkSeason(
         aim = aim == null ? Optional.empty() : aim;
     }
 
+    /** The same, begun on another day. */
+    public WorkSeason beginning(LocalDate day) {
+        return new WorkSeason(id, season, Optional.of(day), ends, order, aim);
+    }
+
+    /** The same, to be done by another day. */
+    public WorkSeason ending(LocalDate day) {
+        return new WorkSeason(id, season, begins, Optional.of(day), order, aim);
+    }
+
     /** For the earliest end. */
     public WorkSeason(UUID id, int season, Optional<LocalDate> begins, Optional<LocalDate> ends, List<String> order) {
         this(id, season, begins, ends, order, Optional.empty());

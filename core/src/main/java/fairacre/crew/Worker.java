@@ -73,6 +73,19 @@ public record Worker(
         this(id, name, hours, visits, away, pace, leaves, Optional.empty());
     }
 
+    /** The same, who does a stage of the work that they left to others. */
+    public Worker notLeaving(Stage stage) {
+        return new Worker(
+                id,
+                name,
+                hours,
+                visits,
+                away,
+                pace,
+                leaves.stream().filter(each -> each != stage).toList(),
+                ability);
+    }
+
     /** What they can do, where nothing is said everything. */
     public Ability able() {
         return ability.orElse(Ability.ALL);

@@ -170,7 +170,7 @@ public record Planting(
     }
 
     /** From another day on, for as long as it was. */
-    Planting shifted(LocalDate day) {
+    public Planting shifted(LocalDate day) {
         return during(day, day.plusDays(ChronoUnit.DAYS.between(from, until)));
     }
 

@@ -35,4 +35,12 @@ sealed interface Mark {
      * @param turn degrees clockwise
      */
     record Words(Spot at, String text, double height, boolean centred, double turn) implements Mark {}
+
+    /**
+     * A photo, as large as it has room.
+     *
+     * @param at upper left corner of the room; the photo lies in its middle
+     * @param jpeg the file
+     */
+    record Picture(Spot at, double width, double height, byte[] jpeg) implements Mark {}
 }

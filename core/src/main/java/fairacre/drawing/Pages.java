@@ -14,6 +14,8 @@ final class Pages {
     static final double MARGIN = 15;
     static final double LARGE = 5;
     static final double SMALL = 3;
+    /** Of the headings within a page. */
+    static final double MIDDLE = 3.8;
     /** From a line of small words to the next. */
     static final double LINE = 5.2;
     /** As many small characters have room in a line. */
@@ -65,6 +67,31 @@ final class Pages {
     /** Small words over as many lines as they take. */
     void paragraph(String text) {
         wrapped(text, LONGEST_LINE).forEach(line -> line(SMALL, line));
+    }
+
+    /** A small heading with a line below it, kept together with what follows. */
+    void heading(String text) {
+        makeRoom(4 * LINE);
+        down(LINE / 2);
+        write(MARGIN, MIDDLE, text);
+        rule(1.5);
+        down(LINE * 1.3);
+    }
+
+    /**
+     * A line of a table.
+     *
+     * @param across where each cell begins, from the left margin
+     * @param cells each cut off where the next begins
+     */
+    void row(List<Double> across, List<String> cells) {
+        makeRoom(LINE);
+        for (int i = 0; i < cells.size(); i++) {
+            double room = (i + 1 < across.size() ? across.get(i + 1) : WIDTH - 2 * MARGIN) - across.get(i);
+            int letters = (int) (room / (WIDTH - 2 * MARGIN) * LONGEST_LINE);
+            write(MARGIN + across.get(i), SMALL, shortened(cells.get(i), letters));
+        }
+        down(LINE);
     }
 
     /** How many times smaller something is drawn so that it has room: the smallest of the usual scales that does. */

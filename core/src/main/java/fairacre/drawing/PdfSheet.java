@@ -1,5 +1,6 @@
 package fairacre.drawing;
 
+import fairacre.drawing.Mark.Picture;
 import fairacre.drawing.Mark.Spot;
 import fairacre.drawing.Mark.Stroke;
 import fairacre.drawing.Mark.Words;
@@ -14,6 +15,8 @@ import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.apache.pdfbox.pdmodel.graphics.image.JPEGFactory;
+import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.apache.pdfbox.util.Matrix;
 
 /** A sheet as a PDF page of its true size; letters are embedded (Liberation Sans, which comes with the PDF library). */
@@ -56,9 +59,24 @@ public final class PdfSheet {
             content.setStrokingColor(0.06f, 0.14f, 0.25f);
             content.setNonStrokingColor(0.06f, 0.14f, 0.25f);
             for (Mark mark : sheet.marks()) {
-                draw(mark, sheet, font, content);
+                if (mark instanceof Picture picture) {
+                    drawPicture(picture, sheet, document, content);
+                } else {
+                    draw(mark, sheet, font, content);
+                }
             }
         }
+    }
+
+    private static void drawPicture(
+            Picture picture, SheetDrawing sheet, PDDocument document, PDPageContentStream content) throws IOException {
+        PDImageXObject image = JPEGFactory.createFromByteArray(document, picture.jpeg());
+        double scale = Math.min(picture.width() / image.getWidth(), picture.height() / image.getHeight());
+        double width = image.getWidth() * scale;
+        double height = image.getHeight() * scale;
+        Spot corner = new Spot(
+                picture.at().x() + (picture.width() - width) / 2, picture.at().y() + (picture.height() + height) / 2);
+        content.drawImage(image, points(corner.x()), up(sheet, corner), points(width), points(height));
     }
 
     private static void draw(Mark mark, SheetDrawing sheet, PDFont font, PDPageContentStream content)

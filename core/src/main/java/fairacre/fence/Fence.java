@@ -142,7 +142,7 @@ public record Fence(
         return new Fence(id, name, places, kind, height, foot, posts, newFixed, lifetime, timber);
     }
 
-    Fence during(Lifetime newLifetime) {
+    public Fence during(Lifetime newLifetime) {
         return new Fence(id, name, places, kind, height, foot, posts, fixed, newLifetime, timber);
     }
 

@@ -8,6 +8,7 @@ import fairacre.measure.Units;
 import fairacre.measure.Volume;
 import fairacre.plan.Plan;
 import fairacre.plan.WayIn;
+import fairacre.takeoff.Lasts;
 import fairacre.takeoff.Sawn;
 import fairacre.takeoff.Served;
 import fairacre.takeoff.Takeoff;
@@ -68,12 +69,18 @@ final class FenceWants {
 
     private void fence(int season, Fence fence, FenceTold told) {
         Served served = Served.place(fence.id());
-        fence.lifetime().boughtIn(fence.posts().years()).forEach(in -> posts(in, fence, told, served));
-        fence.lifetime().boughtIn(fence.kind().years()).forEach(in -> {
-            mesh(in, fence, told, served);
-            boards(in, told.pieces(), served);
-            strings(in, fence, told, served);
-        });
+        takeoff.lasting(
+                served,
+                "Posts",
+                fence.lifetime(),
+                Lasts.about(fence.posts().years()),
+                in -> posts(in, fence, told, served));
+        takeoff.lasting(
+                served, "Mesh", fence.lifetime(), Lasts.about(fence.kind().years()), in -> {
+                    mesh(in, fence, told, served);
+                    boards(in, told.pieces(), served);
+                    strings(in, fence, told, served);
+                });
         braces(season, fence, told, served);
     }
 
@@ -95,7 +102,7 @@ final class FenceWants {
         GateMaker maker = GateMaker.of(gate, fence, plan.units()).orElseThrow();
         Served served = Served.place(gate.id());
         boolean alone = fence.filter(maker::comesWith).isEmpty();
-        gate.lifetime().boughtIn(GateMaker.YEARS).forEach(in -> {
+        takeoff.lasting(served, "Leaf", gate.lifetime(), Lasts.about(GateMaker.YEARS), in -> {
             boards(in, maker.pieces(), served);
             maker.fittings().forEach((item, count) -> pieces(in, item, count, 1, served));
             length(in, FencePrices::cable, maker.cable(), served);

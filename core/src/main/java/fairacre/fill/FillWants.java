@@ -12,6 +12,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.IntStream;
 
 /** Takes off what fills the beds, and their yearly top-up of compost. */
 final class FillWants {
@@ -33,12 +34,18 @@ final class FillWants {
         }
         Map<Integer, Map<UUID, Length>> depths = new HashMap<>();
         for (Bed bed : takeoff.plan().beds()) {
-            TopUp.seasons(takeoff.plan(), bed).forEach(season -> {
+            seasons(takeoff, bed).forEach(season -> {
                 Map<UUID, Length> planted =
                         depths.computeIfAbsent(season, unknown -> TopUp.depths(takeoff.plan(), season));
                 topUp(bed, season, planted.getOrDefault(bed.id(), TopUp.DEPTH), takeoff);
             });
         }
+    }
+
+    private static IntStream seasons(Takeoff takeoff, Bed bed) {
+        return takeoff.ahead()
+                .map(seasons -> TopUp.seasons(takeoff.plan(), bed, seasons))
+                .orElseGet(() -> TopUp.seasons(takeoff.plan(), bed));
     }
 
     private static void topUp(Bed bed, int season, Length depth, Takeoff takeoff) {

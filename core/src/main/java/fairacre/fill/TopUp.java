@@ -7,6 +7,7 @@ import fairacre.parts.Parts;
 import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Plan;
+import fairacre.takeoff.Ahead;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
@@ -35,6 +36,16 @@ public final class TopUp {
     /** The seasons in which a bed is topped up. */
     static IntStream seasons(Plan plan, Bed bed) {
         return IntStream.rangeClosed(1, plan.supply().topUpYears()).map(year -> bed.firstSeason() + year);
+    }
+
+    /** The same and, where beds are topped up at all, in every season ahead. */
+    static IntStream seasons(Plan plan, Bed bed, Ahead ahead) {
+        int years = plan.supply().topUpYears();
+        int planned = bed.firstSeason() + years;
+        return years == 0
+                ? IntStream.empty()
+                : IntStream.concat(
+                        seasons(plan, bed), IntStream.range(Math.max(planned + 1, ahead.from()), ahead.until()));
     }
 
     /** Of beds in which something is planted; of others it is {@link #DEPTH}. */

@@ -3,11 +3,14 @@ package fairacre.format;
 import fairacre.bill.Stage;
 import fairacre.crew.CrewKinds;
 import fairacre.crew.Delivery;
+import fairacre.crew.Hire;
 import fairacre.crew.Worker;
 import fairacre.plan.Plan;
 import fairacre.schedule.WorkCalendar;
 import fairacre.schedule.WorkCalendar.Stint;
+import fairacre.wear.Reminder;
 import fairacre.work.PlannedTask;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
@@ -18,19 +21,24 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import net.fortuna.ical4j.model.component.VAlarm;
 import net.fortuna.ical4j.model.component.VEvent;
+import net.fortuna.ical4j.model.property.Action;
 import net.fortuna.ical4j.model.property.Description;
 import net.fortuna.ical4j.model.property.DtStamp;
 import net.fortuna.ical4j.model.property.DtStart;
 import net.fortuna.ical4j.model.property.Summary;
 
 /**
- * The work of a season as a calendar: an event for each day on which something is done, and for each delivery, all day
- * long.
+ * The work of a season as a calendar: an event for each day on which something is done, for each delivery, each day on
+ * which a machine is booked, and each reminder, all day long. What others bring, and what is easily forgotten, rings
+ * the evening before.
  */
 public final class WorkDays {
 
     private static final int HOUR = 60;
+    /** Before the beginning of the day. */
+    private static final Duration EVENING_BEFORE = Duration.ofHours(-6);
 
     private final Map<String, PlannedTask> tasks;
     private final Map<UUID, String> workers;
@@ -42,31 +50,78 @@ public final class WorkDays {
 
     /**
      * @param tasks of the season
+     * @param reminders of the season
      * @param now when it was made
      */
-    public static byte[] of(Plan plan, int season, List<PlannedTask> tasks, WorkCalendar calendar, Instant now) {
+    public static byte[] of(
+            Plan plan,
+            int season,
+            List<PlannedTask> tasks,
+            WorkCalendar calendar,
+            List<Reminder> reminders,
+            Instant now) {
         WorkDays days = new WorkDays(plan, tasks);
         Map<LocalDate, List<Stint>> ofDay = calendar.stints().stream()
                 .collect(Collectors.groupingBy(Stint::day, TreeMap::new, Collectors.toList()));
         return CalendarFile.of(
                 "Garden work",
-                Stream.concat(
+                Stream.of(
                                 ofDay.entrySet().stream()
                                         .map(each -> days.event(plan, each.getKey(), each.getValue(), now)),
                                 plan.list(CrewKinds.DELIVERIES).stream()
                                         .filter(delivery -> delivery.season() == season)
-                                        .map(delivery -> event(plan, delivery, now)))
+                                        .map(delivery -> event(plan, delivery, now)),
+                                plan.list(CrewKinds.HIRES).stream()
+                                        .filter(hire -> hire.season() == season)
+                                        .flatMap(
+                                                hire -> hire.booked().stream().map(day -> event(plan, hire, day, now))),
+                                reminders.stream().map(reminder -> event(plan, season, reminder, now)))
+                        .flatMap(each -> each)
                         .toList());
     }
 
     private static VEvent event(Plan plan, Delivery delivery, Instant now) {
+        return ringing(
+                plan.id() + " delivery " + delivery.id(),
+                delivery.day(),
+                "Comes for " + plan.name() + ": " + delivery.name(),
+                "Waits for it: " + labels(delivery.stages()),
+                now);
+    }
+
+    private static VEvent event(Plan plan, Hire hire, LocalDate day, Instant now) {
+        return ringing(
+                plan.id() + " hire " + hire.id() + " " + day,
+                day,
+                "Hired for " + plan.name() + ": " + hire.name(),
+                "Done with it: " + labels(hire.stages()),
+                now);
+    }
+
+    private static VEvent event(Plan plan, int season, Reminder reminder, Instant now) {
+        return ringing(
+                plan.id() + " reminder " + season + " " + reminder.key(),
+                reminder.day(),
+                reminder.words() + ": " + plan.name(),
+                reminder.about(),
+                now);
+    }
+
+    private static String labels(List<Stage> stages) {
+        return stages.stream().map(Stage::label).collect(Collectors.joining(", "));
+    }
+
+    private static VEvent ringing(String uid, LocalDate day, String summary, String about, Instant now) {
         VEvent event = new VEvent(false);
-        event.add(CalendarFile.uid(plan.id() + " delivery " + delivery.id()));
+        event.add(CalendarFile.uid(uid));
         event.add(new DtStamp(now));
-        event.add(new DtStart<>(delivery.day()));
-        event.add(new Summary("Comes for " + plan.name() + ": " + delivery.name()));
-        event.add(new Description(
-                "Waits for it: " + delivery.stages().stream().map(Stage::label).collect(Collectors.joining(", "))));
+        event.add(new DtStart<>(day));
+        event.add(new Summary(summary));
+        event.add(new Description(about));
+        VAlarm alarm = new VAlarm(EVENING_BEFORE);
+        alarm.add(new Action(Action.VALUE_DISPLAY));
+        alarm.add(new Description(summary));
+        event.add(alarm);
         return event;
     }
 

@@ -49,6 +49,11 @@ public record FrameJob(
         return jobs;
     }
 
+    /** What a bed takes that is built anew as it is, whether or not it stood before. */
+    static FrameJob anew(UUID bed, BedRevision revision) {
+        return of(bed, null, revision.withExisting(false));
+    }
+
     private static FrameJob of(UUID bed, BedRevision before, BedRevision revision) {
         if (before == null && revision.existing()) {
             return new FrameJob(

@@ -14,8 +14,10 @@ import fairacre.plan.Bed;
 import fairacre.takeoff.Served;
 import fairacre.takeoff.Takeoff;
 import fairacre.takeoff.Use;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BiConsumer;
+import java.util.stream.Stream;
 
 /** Takes off the frames of all beds: boards, what holds and lines them, kits and walls. */
 final class FrameWants {
@@ -26,9 +28,29 @@ final class FrameWants {
     private FrameWants(Takeoff takeoff) {
         this.takeoff = takeoff;
         this.jobs = takeoff.plan().beds().stream()
-                .flatMap(bed -> takeoff.memo().recall(new JobsOf(bed), () -> FrameJob.of(bed)).stream())
+                .flatMap(bed -> Stream.concat(
+                        takeoff.memo().recall(new JobsOf(bed), () -> FrameJob.of(bed)).stream(),
+                        renewed(takeoff, bed).stream()))
                 .toList();
     }
+
+    private static List<FrameJob> renewed(Takeoff takeoff, Bed bed) {
+        List<FrameJob> renewed = new ArrayList<>();
+        takeoff.memo()
+                .recall(new AgesOf(bed), () -> FrameAge.of(bed))
+                .forEach(age -> takeoff.wearing(
+                        Served.bed(bed.id()),
+                        "Frame",
+                        age.wanted(),
+                        age.lasts(),
+                        season -> bed.in(season)
+                                .map(revision -> FrameJob.anew(bed.id(), revision.startingIn(season)))
+                                .ifPresent(renewed::add)));
+        return renewed;
+    }
+
+    /** The question from when until when the frames of a bed stand. */
+    private record AgesOf(Bed bed) {}
 
     /** The question what the frames of a bed take. */
     private record JobsOf(Bed bed) {}

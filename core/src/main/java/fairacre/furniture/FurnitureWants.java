@@ -6,12 +6,14 @@ import fairacre.bill.PriceItem;
 import fairacre.bill.PriceList.Offer;
 import fairacre.bill.Stage;
 import fairacre.bill.WorkRate;
+import fairacre.build.Material;
 import fairacre.compost.CompostPrices;
 import fairacre.furniture.Furniture.BoardPart;
 import fairacre.furniture.Furniture.SheetRow;
 import fairacre.limits.Limits;
 import fairacre.measure.Length;
 import fairacre.takeoff.BoardKind;
+import fairacre.takeoff.Lasts;
 import fairacre.takeoff.Sawn;
 import fairacre.takeoff.Served;
 import fairacre.takeoff.Takeoff;
@@ -53,10 +55,12 @@ final class FurnitureWants {
     private void takeOff(Furniture furniture) {
         FurnitureParts parts = new FurnitureParts(takeoff.plan(), furniture);
         boolean ring = furniture.kind() == FurnitureKind.LEAF_BIN;
-        furniture
-                .lifetime()
-                .boughtIn(ring ? MESH_YEARS : furniture.material().leastYears())
-                .forEach(season -> takeOff(season, furniture, parts));
+        takeoff.lasting(
+                Served.place(furniture.id()),
+                ring ? "Mesh" : "Boards",
+                furniture.lifetime(),
+                ring ? Lasts.about(MESH_YEARS) : lasts(furniture.material()),
+                season -> takeOff(season, furniture, parts));
         // Slabs outlast what stands on them.
         if (furniture.kind().onLegs() && furniture.slabs()) {
             furniture
@@ -65,6 +69,10 @@ final class FurnitureWants {
                     .ifPresent(season -> takeoff.pieces(
                             season, BillPart.STRUCTURES, SLAB, FurnitureParts.LEGS, 1, Served.place(furniture.id())));
         }
+    }
+
+    private static Lasts lasts(Material material) {
+        return Lasts.between(material.leastYears(), material.mostYears()).renewedEarly();
     }
 
     private void takeOff(int season, Furniture furniture, FurnitureParts parts) {

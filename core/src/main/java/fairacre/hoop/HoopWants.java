@@ -9,6 +9,7 @@ import fairacre.over.Fabric;
 import fairacre.over.FabricPrices;
 import fairacre.plan.Lifetime;
 import fairacre.plan.Plan;
+import fairacre.takeoff.Lasts;
 import fairacre.takeoff.Served;
 import fairacre.takeoff.Takeoff;
 import java.util.ArrayList;
@@ -96,11 +97,13 @@ final class HoopWants {
         private void bows(int season, int more) {
             Optional<GluedBow> glued = fit.glued(plan);
             glued.filter(bow -> bows == 0).ifPresent(bow -> GluedWants.clamps(takeoff, season, bow, served));
-            lasting(season).boughtIn(set.pipe().years()).forEach(in -> {
-                glued.ifPresentOrElse(
-                        bow -> GluedWants.takeOff(takeoff, in, bow, more, List.of(), served), () -> bent(in, more));
-                takeoff.work(in, HoopRates.PUT_UP, more, served);
-            });
+            takeoff.lasting(
+                    served, "Bows", lasting(season), Lasts.about(set.pipe().years()), in -> {
+                        glued.ifPresentOrElse(
+                                bow -> GluedWants.takeOff(takeoff, in, bow, more, List.of(), served),
+                                () -> bent(in, more));
+                        takeoff.work(in, HoopRates.PUT_UP, more, served);
+                    });
         }
 
         private void bent(int in, int more) {
@@ -139,15 +142,17 @@ final class HoopWants {
 
         private void sheet(int season, HoopSheetSize size) {
             sheets.add(size);
-            lasting(season).boughtIn(set.cover().years()).forEach(in -> {
-                takeoff.area(
-                        in,
-                        BillPart.STRUCTURES,
-                        units -> FabricPrices.fabric(set.cover(), units),
-                        Area.squareMetres(size.length().metres() * size.width().metres()),
-                        served);
-                takeoff.work(in, HoopRates.SHEET, 1, served);
-            });
+            takeoff.lasting(
+                    served, "Sheets", lasting(season), Lasts.about(set.cover().years()), in -> {
+                        takeoff.area(
+                                in,
+                                BillPart.STRUCTURES,
+                                units -> FabricPrices.fabric(set.cover(), units),
+                                Area.squareMetres(
+                                        size.length().metres() * size.width().metres()),
+                                served);
+                        takeoff.work(in, HoopRates.SHEET, 1, served);
+                    });
         }
 
         private void sleeves(int season, HoopsOverBed bed) {

@@ -107,7 +107,8 @@ public record Wording(Units units) {
     /** What is eaten: to a tenth below ten kilograms or pounds, else whole. */
     public String food(double kilograms) {
         double much = units == Units.METRIC ? kilograms : kilograms / KILOGRAMS_PER_POUND;
-        return String.format(Locale.ROOT, much < 10 ? "%.1f " : "%.0f ", much) + (units == Units.METRIC ? "kg" : "lb");
+        return String.format(Locale.ROOT, much > 0 && much < 10 ? "%.1f " : "%.0f ", much)
+                + (units == Units.METRIC ? "kg" : "lb");
     }
 
     /** A share in whole per cent; less than one is said so rather than rounded to nothing. */

@@ -5,6 +5,7 @@ import fairacre.crew.CrewKinds;
 import fairacre.crew.WorkSeason;
 import fairacre.ledger.ToBuy;
 import fairacre.plan.Plan;
+import fairacre.water.WaterKinds;
 import fairacre.work.Caution;
 import fairacre.work.PlannedTask;
 import fairacre.work.Tool;
@@ -17,6 +18,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * Lays the tasks of a season that are still to be done into the days of those who work. A plan without tasks, or one in
@@ -219,8 +221,19 @@ public final class CalendarStudy {
                 .map(each -> new WorkCalendar.Day(
                         each.getKey(),
                         Tool.of(each.getValue()).stream().map(Tool::label).toList(),
-                        Caution.of(each.getValue()).stream().map(Caution::text).toList()))
+                        Stream.concat(
+                                        Caution.of(each.getValue()).stream(),
+                                        isHot(each.getKey()) ? Stream.of(Caution.HEAT) : Stream.of())
+                                .map(Caution::text)
+                                .toList()))
                 .toList();
+    }
+
+    /** By the usual month; where nobody has told the normals of the weather no day is. */
+    private boolean isHot(LocalDate day) {
+        return plan.list(WaterKinds.CLIMATES).stream()
+                .anyMatch(
+                        climate -> climate.months().get(day.getMonthValue() - 1).highest() >= Caution.HOT);
     }
 
     private Optional<LocalDate> inUsualRain(ListSchedule schedule) {

@@ -6,6 +6,10 @@ import fairacre.frame.FrameRates;
 import fairacre.goods.BulkGood;
 import fairacre.goods.GoodsPrices;
 import fairacre.goods.LayerKind;
+import fairacre.measure.Length;
+import fairacre.measure.Volume;
+import fairacre.plan.Lifetime;
+import fairacre.takeoff.Lasts;
 import fairacre.takeoff.Served;
 import fairacre.takeoff.Takeoff;
 import fairacre.takeoff.Use;
@@ -15,6 +19,12 @@ import java.util.stream.Stream;
 
 /** Takes off what walks and drains are made of. */
 final class SurfaceWants {
+
+    /** From this depth on wood chip lasts long (common practice: 4 in is usual, 8 in is generous). */
+    private static final Length DEEP = Length.inches(6);
+
+    private static final Lasts THIN_LASTS = Lasts.between(2, 3);
+    private static final Lasts DEEP_LASTS = Lasts.between(5, 10);
 
     private final Takeoff takeoff;
     private final List<WalkTakeoff> walks;
@@ -33,6 +43,36 @@ final class SurfaceWants {
         RetainingTakeoff.of(takeoff.plan()).forEach(wants::retaining);
         wants.spoil();
         wants.walks.forEach(wants::workOn);
+        wants.walks.forEach(wants::toppedUp);
+    }
+
+    /** Wood chip rots to half its depth; then as much comes on top of it again (common practice). */
+    private void toppedUp(WalkTakeoff walk) {
+        Served served = Served.place(walk.walk());
+        Lifetime wanted = takeoff.plan().walks().stream()
+                .filter(each -> each.id().equals(walk.walk()))
+                .map(each -> each.lifetime().beginning(walk.season()))
+                .findFirst()
+                .orElseThrow();
+        layers(walk, LayerKind.CHIP)
+                .forEach(layer -> takeoff.wearing(
+                        served,
+                        layer.layer().kind().label(),
+                        wanted,
+                        layer.layer().depth().compareTo(DEEP) < 0 ? THIN_LASTS : DEEP_LASTS,
+                        season -> {
+                            takeoff.loose(
+                                    season,
+                                    Use.WALK,
+                                    BulkGood.CHIP,
+                                    Volume.litres(layer.volume().litres() / 2),
+                                    served);
+                            takeoff.work(
+                                    season,
+                                    SurfaceRates.laying(LayerKind.CHIP),
+                                    walk.area().squareMetres(),
+                                    served);
+                        }));
     }
 
     private void workOn(WalkTakeoff walk) {

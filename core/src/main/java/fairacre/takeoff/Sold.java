@@ -8,6 +8,7 @@ import fairacre.measure.Length;
 import fairacre.measure.Units;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 
 /** All of one item that a season calls for in a part of the work: by length, by area, or by the piece. */
@@ -38,19 +39,31 @@ public final class Sold {
     }
 
     void add(Length more, Served servedBy) {
-        length = length.plus(more);
-        portions.add(new Portion(servedBy, more, Area.ZERO, 0));
+        add(new Portion(servedBy, more, Area.ZERO, 0));
     }
 
     void add(Area more, Served servedBy) {
-        area = area.plus(more);
-        portions.add(new Portion(servedBy, Length.ZERO, more, 0));
+        add(new Portion(servedBy, Length.ZERO, more, 0));
     }
 
     void add(double more, int ofAPack, Served servedBy) {
-        pieces += more;
         toThePack = ofAPack;
-        portions.add(new Portion(servedBy, Length.ZERO, Area.ZERO, more));
+        add(new Portion(servedBy, Length.ZERO, Area.ZERO, more));
+    }
+
+    /** What of it one thing calls for; empty for nothing. */
+    Optional<Sold> of(UUID thing) {
+        Sold its = new Sold(line);
+        its.toThePack = toThePack;
+        portions.stream().filter(portion -> portion.served.id().equals(thing)).forEach(its::add);
+        return its.portions.isEmpty() ? Optional.empty() : Optional.of(its);
+    }
+
+    private void add(Portion portion) {
+        length = length.plus(portion.length);
+        area = area.plus(portion.area);
+        pieces += portion.pieces;
+        portions.add(portion);
     }
 
     public Line line() {

@@ -9,6 +9,7 @@ import fairacre.measure.Length;
 import fairacre.measure.Units;
 import fairacre.measure.Volume;
 import fairacre.parts.Parts;
+import fairacre.plan.Lifetime;
 import fairacre.plan.Plan;
 import fairacre.shape.Memo;
 import fairacre.sheet.SheetGood;
@@ -24,7 +25,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.function.IntConsumer;
 import java.util.function.Supplier;
+import java.util.stream.IntStream;
 
 /**
  * Everything that a plan calls for, over all seasons; made with {@link #of}, and filled by each part of the trade. An
@@ -40,19 +43,35 @@ public final class Takeoff {
     private final List<Gained> gained = new ArrayList<>();
     private final Map<Sold.Line, Sold> sold = new LinkedHashMap<>();
     private final List<Job> jobs = new ArrayList<>();
+    private final List<Wear> wears = new ArrayList<>();
+    private final Optional<Ahead> ahead;
+    /** How often something was put down. */
+    private int put;
+
     private final Map<Object, Object> once = new HashMap<>();
 
     /** A loose good that the work itself brings, in a season; it is there from then on. */
     public record Gained(int season, BulkGood good, Volume volume) {}
 
-    private Takeoff(Plan plan, Memo memo) {
+    private Takeoff(Plan plan, Memo memo, Optional<Ahead> ahead) {
         this.plan = plan;
         this.memo = memo;
+        this.ahead = ahead;
     }
 
     /** @param memo of what was worked out before, for this plan or one like it */
     public static Takeoff of(Plan plan, Memo memo) {
-        Takeoff takeoff = new Takeoff(plan, memo);
+        return of(plan, memo, Optional.empty());
+    }
+
+    /**
+     * The same with what is renewed because it wears out.
+     *
+     * @param ahead the seasons for which that is reckoned; empty where only what is wanted until a season is renewed,
+     *     as the bill has it
+     */
+    public static Takeoff of(Plan plan, Memo memo, Optional<Ahead> ahead) {
+        Takeoff takeoff = new Takeoff(plan, memo, ahead);
         Parts.bringing(TakeoffSource.class).forEach(source -> source.takeOff(takeoff));
         return takeoff;
     }
@@ -71,9 +90,70 @@ public final class Takeoff {
         return (List<T>) once.computeIfAbsent(what, unknown -> List.copyOf(work.get()));
     }
 
+    /**
+     * Puts down a part that wears out, each time that it is bought: in the season in which it comes, and whenever it is
+     * renewed while it is wanted. Nothing for what was there before; a part that takes nothing does not wear out.
+     *
+     * @param bought puts down what is bought in a season
+     */
+    public void lasting(Served served, String part, Lifetime wanted, Lasts lasts, IntConsumer bought) {
+        List<Integer> known = wanted.boughtIn(lasts.renewed()).boxed().toList();
+        List<Integer> made = wanted.until().isPresent() ? known : made(wanted, lasts);
+        int before = put;
+        made.forEach(bought::accept);
+        if (put > before) {
+            wears.add(new Wear(served, part, wanted, lasts, made));
+        }
+    }
+
+    /**
+     * Puts down a part that wears out and was put down for the season in which it comes: what is renewed of it is
+     * bought in the seasons ahead alone.
+     *
+     * @param again puts down what is bought in a season in which it is renewed
+     */
+    public void wearing(Served served, String part, Lifetime wanted, Lasts lasts, IntConsumer again) {
+        List<Integer> made = made(wanted, lasts);
+        if (!made.isEmpty()) {
+            made.stream().skip(1).forEach(again::accept);
+            wears.add(new Wear(served, part, wanted, lasts, made));
+        }
+    }
+
+    /** The season in which something comes, and those ahead in which it is renewed. */
+    private List<Integer> made(Lifetime wanted, Lasts lasts) {
+        List<Integer> made = new ArrayList<>();
+        wanted.from().ifPresent(from -> {
+            made.add(from);
+            ahead.ifPresent(seasons -> IntStream.iterate(
+                            Math.max(from + lasts.renewed(), seasons.from()), season -> season + lasts.renewed())
+                    .takeWhile(season -> seasons.includes(season) && !wanted.isOver(season))
+                    .forEach(made::add));
+        });
+        return made;
+    }
+
+    /** The seasons ahead, where it is reckoned what is renewed in them. */
+    public Optional<Ahead> ahead() {
+        return ahead;
+    }
+
+    /** What one thing calls for, without the yearly top-up of a bed. */
+    public Takeoff of(UUID thing) {
+        Takeoff only = new Takeoff(plan, memo, ahead);
+        boards.stream().filter(each -> each.served().id().equals(thing)).forEach(only.boards::add);
+        sheets.stream().filter(each -> each.served().id().equals(thing)).forEach(only.sheets::add);
+        loose.stream()
+                .filter(each -> each.served().id().equals(thing) && each.use() != Use.TOP_UP)
+                .forEach(only.loose::add);
+        sold.forEach((line, all) -> all.of(thing).ifPresent(its -> only.sold.put(line, its)));
+        return only;
+    }
+
     /** Nothing for no pieces. */
     public void boards(int season, BillPart part, BoardKind kind, List<Length> pieces, Served served) {
         if (!pieces.isEmpty()) {
+            put++;
             boards.add(new Boards(season, part, kind, pieces, served));
         }
     }
@@ -85,6 +165,7 @@ public final class Takeoff {
      */
     public void sheets(int season, BillPart part, SheetGood good, List<SheetPart> parts, Served served) {
         if (!parts.isEmpty()) {
+            put++;
             sheets.add(new Sheets(season, part, good, parts, served));
         }
     }
@@ -92,6 +173,7 @@ public final class Takeoff {
     /** Nothing for no volume. */
     public void loose(int season, Use use, BulkGood good, Volume volume, Served served) {
         if (volume.millilitres() > 0) {
+            put++;
             loose.add(new Loose(season, use, good, volume, served));
         }
     }
@@ -139,11 +221,13 @@ public final class Takeoff {
 
     private void work(Job job) {
         if (job.quantity() > 0) {
+            put++;
             jobs.add(job);
         }
     }
 
     private Sold sold(int season, BillPart part, PriceItem item) {
+        put++;
         return sold.computeIfAbsent(new Sold.Line(season, part, item), Sold::new);
     }
 
@@ -166,6 +250,11 @@ public final class Takeoff {
     /** What is to be done, in the order in which it was put down. */
     public List<Job> jobs() {
         return Collections.unmodifiableList(jobs);
+    }
+
+    /** What wears out, in the order in which it was put down. */
+    public List<Wear> wears() {
+        return Collections.unmodifiableList(wears);
     }
 
     public Collection<Sold> sold() {

@@ -8,6 +8,7 @@ import fairacre.fence.FencePrices;
 import fairacre.fence.PostKind;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
+import fairacre.takeoff.Lasts;
 import fairacre.takeoff.Served;
 import fairacre.takeoff.Takeoff;
 import fairacre.takeoff.Use;
@@ -48,10 +49,18 @@ final class TrellisWants {
         TrellisFrame frame = new TrellisFrame(takeoff.plan(), trellis);
         int marks = frame.marks().size();
         frame.post()
-                .ifPresent(post -> trellis.lifetime()
-                        .boughtIn(trellis.posts().years())
-                        .forEach(in -> post.takeOff(takeoff, in, Use.STRUCTURES, marks, served)));
-        trellis.lifetime().boughtIn(trellis.kind().years()).forEach(in -> hung(in, trellis, frame, served));
+                .ifPresent(post -> takeoff.lasting(
+                        served,
+                        "Posts",
+                        trellis.lifetime(),
+                        Lasts.about(trellis.posts().years()),
+                        in -> post.takeOff(takeoff, in, Use.STRUCTURES, marks, served)));
+        takeoff.lasting(
+                served,
+                trellis.kind().label(),
+                trellis.lifetime(),
+                Lasts.about(trellis.kind().years()),
+                in -> hung(in, trellis, frame, served));
     }
 
     private void hung(int season, Trellis trellis, TrellisFrame frame, Served served) {

@@ -16,6 +16,7 @@ import fairacre.measure.Units;
 import fairacre.over.FabricPrices;
 import fairacre.plan.Plan;
 import fairacre.takeoff.BoardKind;
+import fairacre.takeoff.Lasts;
 import fairacre.takeoff.Sawn;
 import fairacre.takeoff.Served;
 import fairacre.takeoff.Takeoff;
@@ -23,6 +24,7 @@ import fairacre.trellis.TrellisPrices;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
+import java.util.function.IntConsumer;
 import java.util.stream.Stream;
 
 /**
@@ -97,14 +99,18 @@ final class TunnelWants {
         }
 
         void takeOff() {
-            tunnel.lifetime().boughtIn(tunnel.pipe().years()).forEach(this::pipes);
-            tunnel.lifetime().boughtIn(WOOD.leastYears()).forEach(this::boards);
-            tunnel.lifetime().boughtIn(tunnel.cover().years()).forEach(this::sheet);
+            lasting("Bows", Lasts.about(tunnel.pipe().years()), this::pipes);
+            lasting("Boards", Lasts.between(WOOD.leastYears(), WOOD.mostYears()).renewedEarly(), this::boards);
+            lasting("Sheet", Lasts.about(tunnel.cover().years()), this::sheet);
             tunnel.lifetime().from().ifPresent(this::rails);
             tunnel.lifetime()
                     .from()
                     .ifPresent(season ->
                             frame.glued(plan).ifPresent(bow -> GluedWants.clamps(takeoff, season, bow, served)));
+        }
+
+        private void lasting(String part, Lasts lasts, IntConsumer bought) {
+            takeoff.lasting(served, part, tunnel.lifetime(), lasts, bought);
         }
 
         private void pipes(int season) {

@@ -89,6 +89,9 @@ public sealed interface BedLines permits Dripline, Soaker, Sprinklers {
     /** What else it takes, as it lies: so many of each. */
     Map<PriceItem, Integer> fittings(BedLayout layout);
 
+    /** How long its lines last: a rough guess, from memory. */
+    int years();
+
     /** What it is called: "dripline". */
     String noun();
 }

@@ -39,6 +39,9 @@ public record Dripline(
         Lifetime lifetime)
         implements BedLines {
 
+    /** A rough guess, from memory. */
+    static final int YEARS = 8;
+
     /** The pressure at which makers tell the flow: 1 bar (common practice). */
     public static final Pressure NOMINAL = Pressure.kilopascals(100);
     /** From half a bar up to 4 bar (common practice). */
@@ -176,6 +179,11 @@ public record Dripline(
             fittings.put(WaterPrices.DRIPPER, layout.outlets().size());
         }
         return fittings;
+    }
+
+    @Override
+    public int years() {
+        return YEARS;
     }
 
     @Override

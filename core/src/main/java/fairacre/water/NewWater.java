@@ -41,15 +41,22 @@ public final class NewWater {
 
     /** What may lie in a bed. */
     public enum Way {
-        DRIPLINE("dripline"),
-        PLANT_DRIPPERS("drippers at plants"),
-        DRILLED_HOSE("drilled hose"),
-        SPRINKLERS("sprinklers");
+        DRIPLINE("dripline", Dripline.YEARS),
+        PLANT_DRIPPERS("drippers at plants", Dripline.YEARS),
+        DRILLED_HOSE("drilled hose", Soaker.YEARS),
+        SPRINKLERS("sprinklers", Sprinklers.YEARS);
 
         private final String words;
+        private final int years;
 
-        Way(String words) {
+        Way(String words, int years) {
             this.words = words;
+            this.years = years;
+        }
+
+        /** How long it lasts: a rough guess, from memory. */
+        public int years() {
+            return years;
         }
     }
 

@@ -24,6 +24,9 @@ public record Soaker(
         UUID id, UUID bed, UUID from, boolean valve, Length inset, Length hole, Length spacing, Lifetime lifetime)
         implements BedLines {
 
+    /** A rough guess, from memory. */
+    static final int YEARS = 6;
+
     /** Under less than a foot of water a hole only weeps: a rough guess, from memory. */
     static final Pressure LEAST = Pressure.head(0.3);
 
@@ -135,6 +138,11 @@ public record Soaker(
     @Override
     public Map<PriceItem, Integer> fittings(BedLayout layout) {
         return Map.of(WaterPrices.BRANCH, 1);
+    }
+
+    @Override
+    public int years() {
+        return YEARS;
     }
 
     @Override

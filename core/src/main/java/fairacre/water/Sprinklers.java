@@ -24,6 +24,9 @@ import java.util.UUID;
 public record Sprinklers(UUID id, UUID bed, UUID from, boolean valve, Length radius, Flow flow, Lifetime lifetime)
         implements BedLines {
 
+    /** A rough guess, from memory. */
+    static final int YEARS = 8;
+
     /** 1.5 bar: a rough guess, from memory. */
     public static final Pressure NOMINAL = Pressure.kilopascals(150);
     /** With less they only dribble: a rough guess, from memory. */
@@ -132,6 +135,11 @@ public record Sprinklers(UUID id, UUID bed, UUID from, boolean valve, Length rad
     @Override
     public Map<PriceItem, Integer> fittings(BedLayout layout) {
         return Map.of(WaterPrices.SPRINKLER, layout.outlets().size(), WaterPrices.END, 1);
+    }
+
+    @Override
+    public int years() {
+        return YEARS;
     }
 
     @Override

@@ -7,10 +7,12 @@ import fairacre.measure.Units;
 import fairacre.outline.Polygons;
 import fairacre.plan.Plan;
 import fairacre.shape.Areas;
+import fairacre.takeoff.Lasts;
 import fairacre.takeoff.Served;
 import fairacre.takeoff.Takeoff;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.IntStream;
@@ -29,6 +31,9 @@ final class WaterWants {
     private static final double BEYOND = 0.1;
     /** Less than this is no bend, radians: a pipe of plastic gives way so far. */
     private static final double BEND = Math.toRadians(30);
+
+    /** So long a hose lies in the sun until it cracks: a rough guess, from memory. */
+    private static final int HOSE_YEARS = 8;
 
     private final Takeoff takeoff;
     private final Plan plan;
@@ -128,6 +133,18 @@ final class WaterWants {
         pieces(season, WaterPrices.END, 1, served);
         pegs(season, laid.course().length(), served);
         takeoff.work(season, WaterRates.PIPE, laid.course().length(), served);
+        if (laid.run().pipe().hose()) {
+            takeoff.wearing(
+                    served,
+                    laid.run().pipe().label(),
+                    laid.run().lifetime(),
+                    Lasts.about(HOSE_YEARS),
+                    again -> length(
+                            again,
+                            units -> WaterPrices.pipe(laid.run().pipe(), units),
+                            laid.course().length(),
+                            served));
+        }
     }
 
     private void lines(int season, LaidLines laid, Geometry walked) {
@@ -142,13 +159,31 @@ final class WaterWants {
         joint(season, laid.lines().from(), served);
         valve(season, laid.lines().from(), laid.lines().valve(), served);
         adapter(season, laid.pipe(), laid.lines().stub(), served);
-        length(season, laid.lines()::sold, inBed, served);
-        laid.lines().fittings(laid.layout()).entrySet().stream()
-                .sorted(Comparator.comparing(part -> part.getKey().key()))
-                .forEach(part -> pieces(season, part.getKey(), part.getValue(), served));
+        linesInBed(season, laid);
         pegs(season, inBed, served);
         takeoff.work(season, WaterRates.PIPE, laid.stub().length(), served);
         takeoff.work(season, WaterRates.LINES, inBed, served);
+        takeoff.wearing(
+                served,
+                capital(laid.lines().noun()),
+                laid.lines().lifetime(),
+                Lasts.about(laid.lines().years()),
+                again -> {
+                    linesInBed(again, laid);
+                    takeoff.work(again, WaterRates.LINES, inBed, served);
+                });
+    }
+
+    private static String capital(String noun) {
+        return noun.substring(0, 1).toUpperCase(Locale.ROOT) + noun.substring(1);
+    }
+
+    private void linesInBed(int season, LaidLines laid) {
+        Served served = Served.bed(laid.bed().id());
+        length(season, laid.lines()::sold, laid.layout().length().metres(), served);
+        laid.lines().fittings(laid.layout()).entrySet().stream()
+                .sorted(Comparator.comparing(part -> part.getKey().key()))
+                .forEach(part -> pieces(season, part.getKey(), part.getValue(), served));
     }
 
     private void manifold(int season, LaidManifold hung, Geometry walked) {

@@ -38,10 +38,17 @@ public enum Caution {
             "Stretched mesh springs back: wear glasses and gloves, and stand beside it.",
             EnumSet.of(Stage.MESH),
             Set.of()),
+    HEAT(
+            "On hot days begin early, rest in the shade every hour, and drink before you are thirsty.",
+            EnumSet.noneOf(Stage.class),
+            Set.of()),
     LADDER(
             "A ladder stands on firm ground or a board, with somebody at its foot.",
             EnumSet.noneOf(Stage.class),
             Set.of("arch/put-up", "tunnel/bow", "tunnel/sheet"));
+
+    /** Where it is usually as warm as this in the afternoon, or warmer, {@link #HEAT} is told, degrees Celsius. */
+    public static final double HOT = 27;
 
     private final String text;
     private final Set<Stage> stages;

@@ -29,14 +29,17 @@ import fairacre.bill.BillPart;
 import fairacre.bill.Budget;
 import fairacre.bill.MoneyText;
 import fairacre.bill.Share;
+import fairacre.bill.Stage;
 import fairacre.build.Board;
 import fairacre.build.Build;
 import fairacre.catalogue.SeedOnHand;
 import fairacre.compost.CompostRule;
+import fairacre.cost.CostStudy;
 import fairacre.cost.DeliveryRule;
 import fairacre.cost.Purse;
 import fairacre.cover.CoverKind;
 import fairacre.cover.CoverRule;
+import fairacre.crew.CrewKinds;
 import fairacre.crop.BedPart;
 import fairacre.crop.CropRule;
 import fairacre.crop.Planting;
@@ -89,11 +92,13 @@ import fairacre.plan.Plan;
 import fairacre.plan.PurseChange.PutSupply;
 import fairacre.plan.Put;
 import fairacre.plan.Ref;
+import fairacre.plan.Remove;
 import fairacre.plan.Site;
 import fairacre.plan.Swing;
 import fairacre.plan.Walk;
 import fairacre.plan.WayIn;
 import fairacre.reach.ReachRule;
+import fairacre.schedule.ScheduleRule;
 import fairacre.sheet.SheetGood;
 import fairacre.sun.SunRule;
 import fairacre.surface.BuildUps;
@@ -107,6 +112,9 @@ import fairacre.water.Gear;
 import fairacre.water.Tap;
 import fairacre.water.WaterRule;
 import fairacre.wheels.WheelRule;
+import fairacre.work.Pace;
+import fairacre.work.PlannedTask;
+import fairacre.work.WorkStudy;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.HashMap;
@@ -264,6 +272,7 @@ class AppraisalTest {
                 with(plot(12, 6, ADA, bed("Beans", 8, 3.8, 2, 1)), Put.of(compost("Heaps", 8, 5.2, 0))));
         flawedWater(plans);
         flawedFence(plans);
+        flawedWork(plans);
         plans.put(DeliveryRule.LOAD_STOPS_AT_GATE, with(deep, Put.of(gate("Gate", 5, 0, 1))));
         plans.put(DeliveryRule.ALL_IN_BAGS, with(deep, new PutSupply(new Supply(false, false, 0, List.of()))));
         plans.put(
@@ -359,6 +368,37 @@ class AppraisalTest {
     }
 
     /** One bed, or two, that a tap waters through one run. */
+    private static void flawedWork(Map<Rule, Plan> plans) {
+        Plan byTwo = with(
+                plot(20, 20, ADA, bed("Beans", 6, 10, 2, 1, 0, Optional.of(cedar(Board.M38X150, 1)))),
+                Put.of(Gardens.fence("Fence", FenceKind.WELDED_MESH, 1.2, 2, 2, 18, 2)),
+                Put.of(Gardens.workFrom("2027-03-06")),
+                Put.of(Gardens.weekends("Ada", 6)),
+                Put.of(Gardens.weekends("Bo", 6)));
+        plans.put(ScheduleRule.WORK_UNDONE, with(byTwo, new Remove<>(CrewKinds.WORKERS, Gardens.id("Bo"))));
+        plans.put(
+                ScheduleRule.WORK_PAST_END,
+                with(byTwo, Put.of(Gardens.workFrom("2027-03-06").ending(LocalDate.of(2027, 3, 7)))));
+        plans.put(
+                ScheduleRule.WORK_TOO_LATE,
+                with(
+                        byTwo,
+                        Put.of(Gardens.planting("Tomatoes", "tomato", "Beans", "2027-05-22", "2027-10-01")),
+                        Put.of(Gardens.delivery("Plants", SEASON, "2027-06-05", Stage.PLANTING))));
+        String mesh = WorkStudy.of(CostStudy.of(byTwo), SEASON, Pace.of(List.of())).tasks().stream()
+                .map(PlannedTask::key)
+                .filter(key -> key.contains("fence/mesh"))
+                .findFirst()
+                .orElseThrow();
+        plans.put(ScheduleRule.SETTLED_TOO_EARLY, with(byTwo, Put.of(Gardens.kept(mesh, "2027-03-06"))));
+        plans.put(
+                ScheduleRule.HIRE_IDLE,
+                with(
+                        byTwo,
+                        Put.of(Gardens.hire(
+                                "Auger", 60, Optional.empty(), List.of("2027-03-06", "2027-07-03"), Stage.POSTS))));
+    }
+
     private static void flawedFence(Map<Rule, Plan> plans) {
         Plan bare = plot(20, 20, ADA, bed("Beans", 10, 10, 2, 1));
         Change gate = Put.of(gate("Gate", 10, 5, 1).in(Gardens.id("Ring")));

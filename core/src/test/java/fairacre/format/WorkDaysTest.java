@@ -4,6 +4,7 @@ import static fairacre.testing.Gardens.SEASON;
 import static fairacre.testing.Gardens.bed;
 import static fairacre.testing.Gardens.cedar;
 import static fairacre.testing.Gardens.delivery;
+import static fairacre.testing.Gardens.hire;
 import static fairacre.testing.Gardens.plot;
 import static fairacre.testing.Gardens.rain;
 import static fairacre.testing.Gardens.weekends;
@@ -19,6 +20,7 @@ import fairacre.plan.Plan;
 import fairacre.plan.Put;
 import fairacre.schedule.CalendarStudy;
 import fairacre.schedule.WorkCalendar.Stint;
+import fairacre.wear.Reminder;
 import fairacre.work.Pace;
 import fairacre.work.PlannedTask;
 import fairacre.work.WorkStudy;
@@ -41,6 +43,9 @@ class WorkDaysTest {
             Put.of(weekends("Ada", 1)),
             Put.of(workFrom("2027-03-06")));
 
+    private static final List<Reminder> REMINDERS =
+            List.of(new Reminder("spring", LocalDate.parse("2027-03-01"), "Look at what is old", "Mesh of Fence"));
+
     private static List<PlannedTask> tasks(Plan plan) {
         return WorkStudy.of(CostStudy.of(plan), SEASON, Pace.of(List.of())).tasks();
     }
@@ -51,8 +56,8 @@ class WorkDaysTest {
     }
 
     private static List<VEvent> events(Plan plan) throws Exception {
-        byte[] file =
-                WorkDays.of(plan, SEASON, tasks(plan), study(plan).atOnce(), Instant.parse("2027-03-01T12:00:00Z"));
+        byte[] file = WorkDays.of(
+                plan, SEASON, tasks(plan), study(plan).atOnce(), REMINDERS, Instant.parse("2027-03-01T12:00:00Z"));
         return new CalendarBuilder().build(new ByteArrayInputStream(file)).getComponents("VEVENT");
     }
 
@@ -69,7 +74,7 @@ class WorkDaysTest {
                 .distinct()
                 .toList();
         assertThat(days).hasSizeGreaterThan(2).startsWith(LocalDate.parse("2027-03-06"));
-        assertThat(events).extracting(WorkDaysTest::day).containsExactlyElementsOf(days);
+        assertThat(events.subList(0, days.size())).extracting(WorkDaysTest::day).containsExactlyElementsOf(days);
         assertThat(events.get(0).getSummary().getValue()).endsWith(": Ada");
         assertThat(events.get(0).getDescription().getValue())
                 .startsWith("0:00 to 1:00, Ada: ")
@@ -95,6 +100,32 @@ class WorkDaysTest {
                 .filter(event -> event.getSummary().getValue().startsWith("Comes"))
                 .findFirst()
                 .orElseThrow();
+    }
+
+    @Test
+    @DisplayName("each day for which a machine is booked is an event, and each reminder; both ring the evening before")
+    void hiresAndReminders() throws Exception {
+        List<VEvent> events = events(with(
+                GARDEN,
+                Put.of(hire("Auger", 60, Optional.empty(), List.of("2027-03-13", "2027-03-20"), Stage.FRAMES))));
+        List<VEvent> hired = events.stream()
+                .filter(event -> event.getSummary().getValue().equals("Hired for Test garden: Auger"))
+                .toList();
+        assertThat(hired)
+                .extracting(WorkDaysTest::day)
+                .containsExactly(LocalDate.parse("2027-03-13"), LocalDate.parse("2027-03-20"));
+        assertThat(hired).extracting(VEvent::getUid).doesNotHaveDuplicates();
+        assertThat(hired.get(0).getDescription().getValue()).isEqualTo("Done with it: Build frames and walls");
+        assertThat(hired.get(0).getAlarms())
+                .singleElement()
+                .satisfies(alarm ->
+                        assertThat(alarm.getTrigger().orElseThrow().getValue()).isEqualTo("-PT6H"));
+        VEvent reminder = events.get(events.size() - 1);
+        assertThat(reminder.getSummary().getValue()).isEqualTo("Look at what is old: Test garden");
+        assertThat(reminder.getDescription().getValue()).isEqualTo("Mesh of Fence");
+        assertThat(day(reminder)).isEqualTo(LocalDate.parse("2027-03-01"));
+        assertThat(reminder.getAlarms()).hasSize(1);
+        assertThat(events(GARDEN).get(0).getAlarms()).isEmpty();
     }
 
     @Test

@@ -250,6 +250,21 @@ class CalendarStudyTest {
     }
 
     @Test
+    @DisplayName("on a day that is usually as warm as 27 degrees the heat is to be minded, at a hair less it is not")
+    void heat() {
+        // Afternoons of March are 5 degrees warmer than its mean.
+        assertThat(minded(22)).contains(Caution.HEAT.text());
+        assertThat(minded(21.99)).isNotEmpty().doesNotContain(Caution.HEAT.text());
+        assertThat(calendar(BY_TWO).days())
+                .flatExtracting(WorkCalendar.Day::cautions)
+                .doesNotContain(Caution.HEAT.text());
+    }
+
+    private static List<String> minded(double march) {
+        return calendar(BY_TWO, Put.of(climate(march, 0))).days().get(0).cautions();
+    }
+
+    @Test
     @DisplayName("tools are told once a day: a saw where frames are built, a strainer where mesh is hung")
     void tools() {
         WorkCalendar calendar = calendar(BY_TWO);

@@ -1,5 +1,7 @@
 package fairacre.server.api;
 
+import fairacre.drawing.PdfSheet;
+import fairacre.drawing.SheetDrawing;
 import fairacre.schedule.CalendarStudy;
 import fairacre.schedule.WorkCalendar;
 import fairacre.server.garden.GardenService;
@@ -10,6 +12,7 @@ import fairacre.server.job.Jobs;
 import fairacre.server.job.Told;
 import fairacre.server.store.Role;
 import fairacre.staging.StagedPlace;
+import fairacre.wear.Reminder;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -70,6 +73,21 @@ class CalendarController {
     @GetMapping("/staging")
     List<StagedPlace> staging(Owner owner, @PathVariable UUID garden, @RequestParam int season) {
         return work.staging(owner.id(), garden, season);
+    }
+
+    /** What is to be thought of besides the work. */
+    @GetMapping("/reminders")
+    List<Reminder> reminders(Owner owner, @PathVariable UUID garden, @RequestParam int season) {
+        return work.reminders(owner.id(), garden, season);
+    }
+
+    /** The work of a day, to print and take along. */
+    @GetMapping(path = "/day.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> day(
+            Owner owner, @PathVariable UUID garden, @RequestParam int season, @RequestParam LocalDate day) {
+        List<SheetDrawing> pages = work.daySheet(owner.id(), garden, season, day, LocalDate.now(clock));
+        return Downloads.download(
+                PdfSheet.write(pages), MediaType.APPLICATION_PDF, pages.get(0).title() + ".pdf");
     }
 
     /** The days of work, for a calendar on a phone. */

@@ -12,6 +12,7 @@ import fairacre.cost.CostStudy;
 import fairacre.cost.CutSheets;
 import fairacre.cost.CuttingPlan;
 import fairacre.cost.KnownCuts;
+import fairacre.journal.Progress;
 import fairacre.ledger.Forecast;
 import fairacre.ledger.Paid;
 import fairacre.limits.Limits;
@@ -23,12 +24,15 @@ import fairacre.plan.Plan;
 import fairacre.server.store.ChangeLog;
 import fairacre.server.store.GardenStore;
 import fairacre.server.store.GardenStore.Version;
+import fairacre.server.store.JournalStore;
 import fairacre.server.store.ReceiptStore;
 import fairacre.server.store.StoredGarden;
 import fairacre.shape.Memo;
 import fairacre.shape.StoppedException;
 import fairacre.walk.WalkStudy;
+import java.time.Clock;
 import java.time.Duration;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -69,6 +73,8 @@ public class GardenService {
     private final GardenStore gardens;
     private final ChangeLog log;
     private final ReceiptStore receipts;
+    private final JournalStore journal;
+    private final Clock clock;
     private final Failures failures;
     private final Watch watch;
     private final Cache<UUID, Cached> known = Caffeine.newBuilder()
@@ -85,12 +91,16 @@ public class GardenService {
             GardenStore gardens,
             ChangeLog log,
             ReceiptStore receipts,
+            JournalStore journal,
+            Clock clock,
             Failures failures,
             @Value("${fairacre.judgement.longest}") Duration longest) {
         this.watch = new Watch(longest);
         this.gardens = gardens;
         this.log = log;
         this.receipts = receipts;
+        this.journal = journal;
+        this.clock = clock;
         this.failures = failures;
     }
 
@@ -118,13 +128,14 @@ public class GardenService {
         /**
          * In full: every board is cut as is best, and that is known from then on.
          *
+         * @param progress how far the work has come
          * @param stop whether it is to be given up
          */
-        Appraisal wholeAppraisal(int season, BooleanSupplier stop) {
+        Appraisal wholeAppraisal(int season, Progress progress, BooleanSupplier stop) {
             plan.seasonInView(season);
             Memo stopping = memo.until(stop);
             cuts.set(CostStudy.of(plan, stopping).cuts());
-            return Appraisal.of(plan, season, stopping, paid);
+            return Appraisal.of(plan, season, stopping, paid, progress);
         }
 
         Preview preview(AppraisalReport before, AppraisalReport after) {
@@ -264,7 +275,9 @@ public class GardenService {
         Cached base = known(owner, garden);
         Watch.Turn turn = watch.begin(garden, base.version());
         try {
-            return failures.told(base.plan(), base.wholeAppraisal(season, turn), Appraisal::report);
+            Progress progress = Progress.of(
+                    LocalDate.now(clock), journal.done(base.version().book(), ""));
+            return failures.told(base.plan(), base.wholeAppraisal(season, progress, turn), Appraisal::report);
         } catch (StoppedException stopped) {
             if (turn.isTooLate()) {
                 throw new TooLongException(watch.longest());

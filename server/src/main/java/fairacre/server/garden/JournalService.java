@@ -1,5 +1,6 @@
 package fairacre.server.garden;
 
+import fairacre.drawing.YearBook;
 import fairacre.format.Photo;
 import fairacre.journal.JournalEntry;
 import fairacre.journal.Kept;
@@ -164,6 +165,17 @@ public class JournalService {
                 variants.main(owner, garden),
                 plan.yearBegins().atYear(season),
                 plan.yearBegins().atYear(season + 1));
+    }
+
+    /** Photos of a season with their entries, in order of days: the newest, at most so many. */
+    List<YearBook.Photo> photos(UUID owner, UUID garden, Plan plan, int season, int most) {
+        UUID book = variants.main(owner, garden);
+        LocalDate from = plan.yearBegins().atYear(season);
+        LocalDate until = plan.yearBegins().atYear(season + 1);
+        return journal.withPhotos(book, from, until, most).stream()
+                .flatMap(entry ->
+                        journal.photo(book, entry.id(), true).map(jpeg -> new YearBook.Photo(entry, jpeg)).stream())
+                .toList();
     }
 
     /** What counts and is about some places, or about work at them, of all seasons. */

@@ -1,9 +1,14 @@
 package fairacre.server.garden;
 
 import fairacre.cost.CostStudy;
+import fairacre.drawing.SheetDrawing;
+import fairacre.drawing.YearBook;
 import fairacre.lookback.Lesson;
 import fairacre.lookback.LookBackStudy;
 import fairacre.plan.Plan;
+import fairacre.wear.WearStudy;
+import fairacre.wear.Worn;
+import fairacre.wear.YearAhead;
 import fairacre.work.Pace;
 import fairacre.years.BedStory;
 import fairacre.years.BedStoryStudy;
@@ -39,6 +44,20 @@ public class SeasonsService {
     }
 
     /**
+     * A season as a book to print, with its newest photos.
+     *
+     * @throws fairacre.limits.RefusedException if the plan doesn't show that season
+     */
+    public List<SheetDrawing> yearBook(UUID owner, UUID garden, int season) {
+        Plan plan = gardens.plan(owner, garden);
+        return YearBook.of(
+                plan,
+                figures(owner, garden, season),
+                journal.counting(owner, garden, plan, season),
+                journal.photos(owner, garden, plan, season, YearBook.MOST_PHOTOS));
+    }
+
+    /**
      * What went otherwise in a season than it should have, with edits for the coming one.
      *
      * @throws fairacre.limits.RefusedException if the plan doesn't show that season
@@ -47,6 +66,21 @@ public class SeasonsService {
         CostStudy costs = gardens.costs(owner, garden);
         Plan plan = costs.takeoff().plan();
         return LookBackStudy.of(costs, plan.seasonInView(season), journal.counting(owner, garden, plan, season));
+    }
+
+    /**
+     * What wears out in a season, and what the seasons from it on cost.
+     *
+     * @param parts what there is and wears out, what is due first comes first
+     */
+    public record WearTold(List<Worn> parts, List<YearAhead> years) {}
+
+    /** @throws fairacre.limits.RefusedException if the plan doesn't show that season */
+    public WearTold wear(UUID owner, UUID garden, int season) {
+        CostStudy costs = gardens.costs(owner, garden);
+        Plan plan = costs.takeoff().plan();
+        WearStudy study = WearStudy.of(costs, plan.seasonInView(season), Pace.of(plan, journal.learned(owner, garden)));
+        return new WearTold(study.parts(), study.years());
     }
 
     /** @throws fairacre.limits.RefusedException if there is no such bed */

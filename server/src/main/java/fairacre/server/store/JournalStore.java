@@ -15,6 +15,7 @@ import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -137,6 +138,20 @@ public class JournalStore {
 
     public int photos(UUID garden) {
         return database.fetchCount(JOURNAL_PHOTO, JOURNAL_PHOTO.GARDEN.eq(garden));
+    }
+
+    /** What counts of a time and has a photo beside it, in order of days: the newest, at most so many. */
+    public List<JournalEntry> withPhotos(UUID garden, LocalDate from, LocalDate until, int most) {
+        List<JournalEntry> newest = database.selectFrom(JOURNAL_ENTRY)
+                .where(within(garden, from, until))
+                .and(counts())
+                .and(JOURNAL_ENTRY.ID.in(database.select(JOURNAL_PHOTO.ENTRY)
+                        .from(JOURNAL_PHOTO)
+                        .where(JOURNAL_PHOTO.GARDEN.eq(garden))))
+                .orderBy(JOURNAL_ENTRY.DAY.desc(), JOURNAL_ENTRY.NUMBER.desc())
+                .limit(most)
+                .fetch(JournalStore::entry);
+        return newest.stream().sorted(Comparator.comparing(JournalEntry::day)).toList();
     }
 
     /** A photo as JPEG, large or small. */

@@ -20,11 +20,13 @@ import fairacre.plan.Plan;
 import fairacre.server.store.ChangeLog;
 import fairacre.server.store.GardenStore;
 import fairacre.server.store.GardenStore.Version;
+import fairacre.server.store.JournalStore;
 import fairacre.server.store.ReceiptStore;
 import fairacre.server.store.StoredGarden;
 import fairacre.testing.Gardens;
 import io.micrometer.core.instrument.simple.SimpleMeterRegistry;
 import java.math.BigDecimal;
+import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
@@ -59,12 +61,21 @@ class GardenServiceTest {
     @Mock
     private ReceiptStore receipts;
 
+    @Mock
+    private JournalStore journal;
+
     private GardenService service;
 
     @BeforeEach
     void stored() {
-        service =
-                new GardenService(store, log, receipts, new Failures(new SimpleMeterRegistry()), Duration.ofMinutes(5));
+        service = new GardenService(
+                store,
+                log,
+                receipts,
+                journal,
+                Clock.systemUTC(),
+                new Failures(new SimpleMeterRegistry()),
+                Duration.ofMinutes(5));
         StoredGarden stored = new StoredGarden(5, PLAN, Optional.empty(), Optional.empty());
         when(store.lock(OWNER, GARDEN)).thenReturn(Optional.of(stored));
         when(store.find(OWNER, GARDEN)).thenReturn(Optional.of(stored));
@@ -112,8 +123,14 @@ class GardenServiceTest {
 
     @Test
     void aJudgementThatTakesTooLongIsGivenUpAndTheQuickOneStands() {
-        GardenService hurried =
-                new GardenService(store, log, receipts, new Failures(new SimpleMeterRegistry()), Duration.ZERO);
+        GardenService hurried = new GardenService(
+                store,
+                log,
+                receipts,
+                journal,
+                Clock.systemUTC(),
+                new Failures(new SimpleMeterRegistry()),
+                Duration.ZERO);
         assertThatThrownBy(() -> hurried.appraise(OWNER, GARDEN, Gardens.SEASON))
                 .isInstanceOf(TooLongException.class);
         assertThat(hurried.judge(OWNER, GARDEN, Gardens.SEASON).appraisal().beds())
