@@ -10,6 +10,7 @@ import { useCropOptions, useGardenCrops, idOf } from "../variety/crops";
 import { today, useWriting, type JournalEntry, type LossCause, type Refused } from "./journal";
 import { PhotoField } from "./PhotoField";
 import { STEPS, stepLabel } from "../workspace/stepLabels";
+import { usePlaces } from "./usePlaces";
 import { useSoilDisease } from "./useSoilDisease";
 import { readWeather } from "./weather";
 import { words } from "./words";
@@ -74,7 +75,8 @@ function inputModeOf(name: TextName) {
 
 /** Writes something down: three fields for a harvest. What was refused stays to be mended. */
 export function EntryForm() {
-  const { plan, units, outlines, catalogue } = useDesk();
+  const { plan, units, catalogue } = useDesk();
+  const places = usePlaces();
   const { crops } = useGardenCrops();
   const options = useCropOptions(crops);
   const { write, keepPhoto, refused } = useWriting();
@@ -237,12 +239,7 @@ export function EntryForm() {
       <Choice
         label={words.where}
         value={draft.place}
-        options={[
-          { value: NONE, label: words.wholeGarden },
-          ...plan.beds
-            .filter(({ id }) => outlines.has(id))
-            .map(({ id, name }) => ({ value: id, label: name })),
-        ]}
+        options={[{ value: NONE, label: words.wholeGarden }, ...places]}
         onChange={(place) => {
           set({ place });
         }}

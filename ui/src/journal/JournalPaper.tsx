@@ -16,13 +16,15 @@ import { words } from "./words";
 
 /** What happened in the season, the newest day first. */
 export function JournalPaper() {
-  const { units, season, plan } = useDesk();
+  const { units, season, plan, things } = useDesk();
   const [page, setPage] = useState(0);
   const told = useJournal(page);
   useSentLater();
   const entryWords = useEntryWords();
   const { takeBack } = useWriting();
-  const names = new Map([...plan.beds, ...plan.plantings].map(({ id, name }) => [id, name]));
+  const names = new Map(
+    [...things.values(), ...plan.beds, ...plan.plantings].map(({ id, name }) => [id, name]),
+  );
   const dayOf = ({ entry: { day, about } }: JournalLine) =>
     about ? words.roughly(formatDay(day, season)) : formatDay(day, season);
   const columns: Column<JournalLine>[] = [

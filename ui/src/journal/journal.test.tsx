@@ -3,6 +3,7 @@ import { screen, within } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { expect, it, vi } from "vitest";
 import "../testing/setup";
+import type { Thing } from "../sheet/things";
 import { answering } from "../testing/answers";
 import { atDesk, deskFor } from "../testing/desk";
 import { JournalPaper } from "./JournalPaper";
@@ -105,6 +106,43 @@ it("takes a loss with its cause in a bed, and notes a disease that stays in its 
   expect(submit.mock.lastCall?.[0]).toMatchObject({
     kind: "PutSoilDisease",
     soilDisease: { disease: "CLUBROOT", bed: "beans" },
+  });
+});
+
+it("may be about a bed, about what grows in one, or about anything else on the plot", async () => {
+  const { plan } = deskFor().desk;
+  const carrots = plan.plantings[0] as (typeof plan.plantings)[number];
+  const plantings = [
+    { ...carrots, id: "now", name: "Carrots", bed: "beans", from: "2028-04-01", until: "2028-08-01" },
+    { ...carrots, id: "before", name: "Kale", bed: "beans", from: "2027-04-01", until: "2028-01-01" },
+  ];
+  const fence: Thing = {
+    id: "f",
+    name: "North fence",
+    kind: "fence",
+    geometry: { kind: "SPOT", place: { x: 1, y: 1 }, radius: 0.1 },
+    under: false,
+  };
+  const things = new Map([
+    ["f", fence],
+    ["s", { ...fence, id: "s", name: "Shed", kind: "shed" }],
+  ]);
+  const { form, posted } = await opened(page, { plan: { ...plan, plantings }, season: 2028, things });
+  const where = form.getByLabelText(words.where);
+  const labels = within(where).getAllByRole("option");
+  expect(labels.map(({ textContent }) => textContent)).toEqual([
+    words.wholeGarden,
+    "Beans",
+    "Kale",
+    "Carrots in Beans",
+    "North fence (fence)",
+    "Shed",
+  ]);
+  await userEvent.selectOptions(where, "North fence (fence)");
+  await userEvent.type(form.getByLabelText(words.weight), "1");
+  await userEvent.click(form.getByRole("button", { name: words.write }));
+  await vi.waitFor(() => {
+    expect(posted()[0]?.body).toMatchObject({ place: "f" });
   });
 });
 

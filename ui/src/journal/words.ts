@@ -35,6 +35,8 @@ export const words = {
   about: "on or about that day",
   where: "In which bed",
   wholeGarden: "the whole garden",
+  plantingIn: (name: string, bed: string) => `${name} in ${bed}`,
+  thingOf: (name: string, kind: string) => (name.toLowerCase() === kind ? name : `${name} (${kind})`),
   what: "Which crop",
   severalCrops: "several crops",
   weight: "Weight",

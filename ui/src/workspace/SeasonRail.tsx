@@ -32,7 +32,7 @@ export function SeasonRail() {
           <RadioGroup.Item
             key={season}
             value={String(season)}
-            className="min-w-40 flex-1 cursor-pointer snap-start border-r border-hair px-2 py-0.5 text-left last:border-r-0 max-lg:min-w-1/2 data-[state=checked]:bg-ink data-[state=checked]:text-white"
+            className="min-w-40 shrink-0 grow cursor-pointer snap-start border-r border-hair px-2 py-0.5 text-left last:border-r-0 max-lg:min-w-1/2 data-[state=checked]:bg-ink data-[state=checked]:text-white"
             ref={season === desk.season ? shown : undefined}
           >
             <span className="flex items-baseline gap-2">
@@ -43,7 +43,7 @@ export function SeasonRail() {
               )}
             </span>
             <span
-              className="block truncate text-[0.8125rem] leading-tight opacity-90"
+              className="block w-0 min-w-full truncate text-[0.8125rem] leading-tight opacity-90"
               title={events.get(season)}
             >
               {events.get(season) || "no building"}

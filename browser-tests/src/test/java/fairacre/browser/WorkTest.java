@@ -3,13 +3,20 @@ package fairacre.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
+import fairacre.fence.FenceKind;
+import fairacre.plan.Plan;
+import fairacre.plan.Put;
+import fairacre.testing.Gardens;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
@@ -201,6 +208,11 @@ class WorkTest {
             assertThat(figures(whole, "Worth at your prices")).containsText("€76.70");
             garden.button("Undo").click();
             assertThat(tomatoes).containsText("€51.09");
+            garden.season(2025);
+            assertThat(figures(whole, "Harvest")).hasText("Harvest9.1 kg5.6 kg, 38 pcs");
+            assertThat(garden.page().getByTestId("crop-multiples").getByRole(AriaRole.IMG))
+                    .hasCount(4);
+            garden.season(2027);
             garden.page().getByLabel("Line by line").selectOption("beds");
             assertThat(table.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("Wall strip")))
                     .containsText("kg/m²");
@@ -213,6 +225,52 @@ class WorkTest {
             assertThat(first).containsText("built: ");
             garden.page().setViewportSize(390, 844);
             assertThat(garden.page().locator("html")).hasJSProperty("scrollWidth", 390);
+            assertThat(garden.complaints()).isEmpty();
+        }
+    }
+
+    /** Drilled hose of 2028 lasts 4 to 8 years; the fence's mesh is bought in the same year. */
+    @Test
+    void whatWearsOutIsToldWithWhatTheYearsAheadCostAndTheYearIsABook() {
+        try (Garden garden = Garden.demo()) {
+            garden.season(2028);
+            open(garden, "Wear and the years ahead");
+            Locator hose = garden.paper("Wear and the years ahead")
+                    .getByRole(AriaRole.ROW)
+                    .filter(new Locator.FilterOptions().setHasText("Drilled hose"));
+            assertThat(hose).hasText(Pattern.compile("Good.*Squash bed.*Drilled hose.*2028.*new.*4 to 8 years.*2034"));
+            assertThat(garden.page().getByTestId("years-ahead").locator("figure > div[role=img]"))
+                    .hasCount(2);
+            assertThat(garden.page().getByTestId("years-ahead"))
+                    .containsText(Pattern.compile("2028.*2029.*2030.*2031.*2032"));
+            open(garden, "Seasons side by side");
+            String book = garden.page()
+                    .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Year book as PDF"))
+                    .getAttribute("href");
+            APIResponse file = garden.page().request().get(garden.page().url().replaceFirst("/gardens.*", book));
+            assertThat(file).isOK();
+            assertThat(new String(file.body(), 0, 4, StandardCharsets.US_ASCII)).isEqualTo("%PDF");
+            garden.page().setViewportSize(390, 844);
+            assertThat(garden.page().locator("html")).hasJSProperty("scrollWidth", 390);
+            assertThat(garden.complaints()).isEmpty();
+        }
+    }
+
+    /** A fence whose mesh takes two, and one person: an hour's help on Saturdays does. */
+    @Test
+    void workThatNobodyCanDoIsASnagThatALittleHelpPutsRight() throws Exception {
+        Plan alone = Gardens.with(
+                Gardens.plot(20, 20, List.of(Gardens.gardener("Ada", 0.6, 0.6))),
+                Put.of(Gardens.fence("Fence", FenceKind.WELDED_MESH, 1.2, 2, 2, 18, 2)),
+                Put.of(Gardens.workFrom("2027-03-06")),
+                Put.of(Gardens.weekends("Ada", 6)));
+        try (Garden garden = Garden.with(alone)) {
+            assertThat(garden.snags()).containsText("it takes 2 people, and one does such work");
+            garden.snags().getByText("it takes 2 people").click();
+            garden.snags().getByText("Ask a helper for Saturdays, 1 hour each").click();
+            assertThat(garden.snags()).not().containsText("it takes 2 people");
+            open(garden, "Work calendar");
+            assertThat(garden.paper("Work calendar")).containsText("Helper");
             assertThat(garden.complaints()).isEmpty();
         }
     }

@@ -40,7 +40,6 @@ import java.util.stream.Stream;
 public final class DaySheet {
 
     private static final int HOUR = 60;
-    private static final double BOX = 4;
     private static final double CLOCK = 7;
     private static final double TASK = 34;
     private static final int LETTERS = 88;
@@ -129,14 +128,7 @@ public final class DaySheet {
                 .flatMap(line -> Pages.wrapped(line, LETTERS).stream())
                 .toList();
         pages.makeRoom(lines.size() * LINE);
-        double top = pages.y() - BOX + 0.8;
-        pages.draw(Stroke.line(
-                RULE,
-                new Spot(MARGIN, top),
-                new Spot(MARGIN + BOX, top),
-                new Spot(MARGIN + BOX, top + BOX),
-                new Spot(MARGIN, top + BOX),
-                new Spot(MARGIN, top)));
+        pages.box();
         pages.write(MARGIN + CLOCK, SMALL, clock(stint.from()) + " to " + clock(stint.from() + stint.minutes()));
         for (String line : lines) {
             pages.write(MARGIN + TASK, SMALL, line);
@@ -196,8 +188,7 @@ public final class DaySheet {
             boolean lit = places.contains(bed.id());
             pages.draw(outline(bed.corners(), spot, lit ? THICK : RULE, lit));
             if (lit) {
-                pages.draw(new Mark.Words(
-                        spot.apply(bed.revision().outline().centre()), bed.name(), NAME, true, 0));
+                pages.draw(new Mark.Words(spot.apply(bed.revision().outline().centre()), bed.name(), NAME, true, 0));
             }
         }
         plan.standingThings(season).stream()

@@ -18,15 +18,18 @@ final class Pages {
     static final double MIDDLE = 3.8;
     /** From a line of small words to the next. */
     static final double LINE = 5.2;
-    /** As many small characters have room in a line. */
-    /** Of a heading. */
+    /** Of a heading, characters. */
     static final int LONGEST_NAME = 60;
 
+    /** As many small characters have room in a line. */
     private static final int LONGEST_LINE = 110;
     /** Scales that one reads off a ruler. */
     private static final List<Integer> SCALES = List.of(10, 20, 25, 50, 100, 200, 250, 500, 1000, 2000);
 
     private static final double RULE = 0.2;
+    private static final double BOX = 4;
+    /** So far a box stands below the base line. */
+    private static final double BELOW = 0.6;
 
     private final String title;
     private final List<SheetDrawing> pages = new ArrayList<>();
@@ -67,6 +70,18 @@ final class Pages {
     /** Small words over as many lines as they take. */
     void paragraph(String text) {
         wrapped(text, LONGEST_LINE).forEach(line -> line(SMALL, line));
+    }
+
+    /** A box to tick before the words of a line. */
+    void box() {
+        double top = y - BOX + BELOW;
+        draw(Stroke.line(
+                RULE,
+                new Spot(MARGIN, top),
+                new Spot(MARGIN + BOX, top),
+                new Spot(MARGIN + BOX, top + BOX),
+                new Spot(MARGIN, top + BOX),
+                new Spot(MARGIN, top)));
     }
 
     /** A small heading with a line below it, kept together with what follows. */

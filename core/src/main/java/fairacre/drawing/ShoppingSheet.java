@@ -3,8 +3,6 @@ package fairacre.drawing;
 import static fairacre.drawing.Pages.LARGE;
 import static fairacre.drawing.Pages.MARGIN;
 
-import fairacre.drawing.Mark.Spot;
-import fairacre.drawing.Mark.Stroke;
 import fairacre.ledger.ShoppingList;
 import fairacre.ledger.ShoppingList.AtShop;
 import fairacre.ledger.ShoppingList.ToBuy;
@@ -16,8 +14,6 @@ public final class ShoppingSheet {
 
     private static final double LINE = 7;
     private static final double SMALL = 3.4;
-    private static final double RULE = 0.2;
-    private static final double BOX = 4;
     private static final double QUANTITY = 24;
     private static final double LABEL = 42;
     private static final double AMOUNT = 168;
@@ -63,14 +59,7 @@ public final class ShoppingSheet {
 
     private void thing(ToBuy thing) {
         pages.makeRoom(LINE);
-        double top = pages.y() - BOX + 0.6;
-        pages.draw(Stroke.line(
-                RULE,
-                new Spot(MARGIN, top),
-                new Spot(MARGIN + BOX, top),
-                new Spot(MARGIN + BOX, top + BOX),
-                new Spot(MARGIN, top + BOX),
-                new Spot(MARGIN, top)));
+        pages.box();
         pages.write(QUANTITY, SMALL, thing.quantity().stripTrailingZeros().toPlainString() + " ×");
         pages.write(LABEL, SMALL, Pages.shortened(thing.label(), LONGEST_LABEL));
         pages.write(AMOUNT, SMALL, thing.amount().map(ShoppingSheet::text).orElse("no price"));

@@ -90,7 +90,6 @@ public record Wording(Units units) {
         return String.format(Locale.ROOT, "%.1f h", hours);
     }
 
-    /** Whole kilograms or pounds. */
     /** @param celsius degrees */
     public String temperature(double celsius) {
         return units == Units.METRIC
@@ -98,6 +97,7 @@ public record Wording(Units units) {
                 : String.format(Locale.ROOT, "%.0f °F", 32 + 1.8 * celsius);
     }
 
+    /** Whole kilograms or pounds. */
     public String mass(double kilograms) {
         return units == Units.METRIC
                 ? Math.round(kilograms) + " kg"

@@ -278,4 +278,10 @@ class WorkStudyTest {
                     assertThat(task.day()).contains(LocalDate.of(2027, 5, 25));
                 });
     }
+
+    @Test
+    @DisplayName("every rate that a helper needs no showing for is one")
+    void easyRatesAreRates() {
+        assertThat(WorkStudy.EASY).isSubsetOf(WorkRates.all().map(WorkRate::key).toList());
+    }
 }

@@ -19,6 +19,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import javax.imageio.ImageIO;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -269,6 +273,44 @@ class JournalTest {
         assertThat(rosa.get(garden + "/bed-story?bed=" + UUID.randomUUID()).status())
                 .isEqualTo(422);
         assertThat(rosa.get(garden + "/bed-story?bed=gone").status()).isBetween(400, 422);
+    }
+
+    @Test
+    void theYearIsABookWithThePhotosOfWhatCounts() throws IOException {
+        garden = "/api/gardens/"
+                + rosa.post(
+                                "/api/gardens",
+                                Visitor.newGarden("Old garden", "METRIC", "EUR", "10")
+                                        .replace("2027", "2025"))
+                        .json()
+                        .at("/plan/id")
+                        .stringValue();
+        UUID id = UUID.randomUUID();
+        rosa.post(garden + "/journal", harvest(id, "2025-07-04", "2.5"));
+        UUID before = UUID.randomUUID();
+        rosa.post(garden + "/journal", harvest(before, "2024-07-04", "1.5"));
+        for (UUID entry : List.of(id, before)) {
+            assertThat(keep(entry, picture("jpeg")).status()).isEqualTo(204);
+        }
+        Visitor.Answer book = rosa.get(garden + "/year-book.pdf?season=2025");
+        assertThat(book.header("Content-Type")).isEqualTo("application/pdf");
+        assertThat(book.header("Content-Disposition")).contains("year book.pdf");
+        assertThat(photosIn(book)).isEqualTo(1);
+        rosa.post(garden + "/journal/" + id + "/reversal", "");
+        assertThat(photosIn(rosa.get(garden + "/year-book.pdf?season=2025"))).isZero();
+        assertThat(rosa.get(garden + "/year-book.pdf?season=1990").status()).isEqualTo(422);
+    }
+
+    private static int photosIn(Visitor.Answer book) throws IOException {
+        int photos = 0;
+        try (PDDocument document = Loader.loadPDF(book.bytes())) {
+            for (PDPage page : document.getPages()) {
+                for (COSName name : page.getResources().getXObjectNames()) {
+                    photos += page.getResources().isImageXObject(name) ? 1 : 0;
+                }
+            }
+        }
+        return photos;
     }
 
     @Test

@@ -50,7 +50,7 @@ public final class Visitor {
             return JSON.readTree(text);
         }
 
-        /** Of a picture. */
+        /** Of a picture or a PDF. */
         public byte[] bytes() {
             return text.getBytes(StandardCharsets.ISO_8859_1);
         }
@@ -157,13 +157,13 @@ public final class Visitor {
                 .isPresent();
         return goesOn
                 ? BodySubscribers.mapping(BodySubscribers.ofInputStream(), Visitor::closed)
-                : BodySubscribers.ofString(isPicture(response) ? StandardCharsets.ISO_8859_1 : StandardCharsets.UTF_8);
+                : BodySubscribers.ofString(isBinary(response) ? StandardCharsets.ISO_8859_1 : StandardCharsets.UTF_8);
     }
 
-    private static boolean isPicture(ResponseInfo response) {
+    private static boolean isBinary(ResponseInfo response) {
         return response.headers()
                 .firstValue("Content-Type")
-                .filter(type -> type.startsWith("image/jpeg"))
+                .filter(type -> type.startsWith("image/jpeg") || type.startsWith("application/pdf"))
                 .isPresent();
     }
 

@@ -12,6 +12,7 @@ import fairacre.plan.Change;
 import fairacre.plan.Put;
 import fairacre.server.Visitor.Answer;
 import fairacre.testing.Gardens;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -114,6 +115,50 @@ class WorkCalendarTest {
                         && good.path("mark").stringValue().equals("A"));
         assertThat(rosa.get(garden + "/work-calendar/staging?season=1990").status())
                 .isEqualTo(422);
+    }
+
+    @Test
+    void whatIsTickedOffCountsInTheJudgementOfTheWork() {
+        edit(Put.of(Gardens.workFrom("2027-03-06").ending(LocalDate.parse("2027-03-06"))));
+        assertThat(rules()).contains("WORK_PAST_END");
+        calendar("").at("/calendar/tasks").valueStream().forEach(task -> {
+            String key = task.path("task").stringValue();
+            String done = "{\"id\":\"" + UUID.randomUUID() + "\",\"day\":\"2026-04-01\",\"done\":{\"task\":\"" + key
+                    + "\",\"rate\":\"frame/piece\",\"quantity\":4}}";
+            assertThat(rosa.post(garden + "/journal", done).status()).isEqualTo(204);
+        });
+        assertThat(rules()).doesNotContain("WORK_PAST_END");
+    }
+
+    private List<String> rules() {
+        return rosa.get(garden + "/appraisal?season=" + SEASON)
+                .json()
+                .path("snags")
+                .valueStream()
+                .map(snag -> snag.path("rule").stringValue())
+                .toList();
+    }
+
+    @Test
+    void theDayIsPrintedAndRemindersAreToldAndRing() {
+        Answer sheet = rosa.get(garden + "/work-calendar/day.pdf?season=" + SEASON + "&day=2027-03-06");
+        assertThat(sheet.header("Content-Type")).isEqualTo("application/pdf");
+        assertThat(sheet.header("Content-Disposition")).contains("Saturday");
+        assertThat(sheet.text()).startsWith("%PDF");
+        String reminders = garden + "/work-calendar/reminders?season=";
+        assertThat(rosa.get(reminders + SEASON).json()).isEmpty();
+        // Cedar is looked at from its seventh season on.
+        JsonNode spring = rosa.get(reminders + (SEASON + 7)).json().path(0);
+        assertThat(spring.path("day").stringValue()).isEqualTo("2034-03-01");
+        assertThat(spring.path("about").stringValue()).isEqualTo("Frame of Beans, 7 seasons old");
+        assertThat(rosa.get(garden + "/work-calendar/calendar.ics?season=" + (SEASON + 7))
+                        .text())
+                .contains("Look at what is old", "BEGIN:VALARM");
+        JsonNode wear = rosa.get(garden + "/wear?season=" + (SEASON + 7)).json();
+        assertThat(wear.at("/parts/0/state").stringValue()).isEqualTo("LOOK");
+        assertThat(wear.at("/parts/0/due").intValue()).isEqualTo(SEASON + 11);
+        assertThat(wear.at("/years")).hasSize(5);
+        assertThat(rosa.get(garden + "/wear?season=1990").status()).isEqualTo(422);
     }
 
     @Test
