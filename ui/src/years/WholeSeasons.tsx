@@ -1,7 +1,8 @@
 import { lazy, Suspense } from "react";
 import { formatPicked } from "../journal/formatPicked";
-import { formatArea, formatMoney, formatVolume, SQUARE_METRES_PER_SQUARE_FOOT } from "../measure/figures";
+import { formatArea, formatMoney, SQUARE_METRES_PER_SQUARE_FOOT } from "../measure/figures";
 import { formatFood } from "../measure/food";
+import { formatWater } from "../measure/water";
 import { SmallTable } from "../parts/SmallTable";
 import { useDesk } from "../workspace/desk";
 import { seasonName } from "../workspace/seasons";
@@ -55,7 +56,7 @@ export function WholeSeasons({ pair }: { pair: readonly SeasonFigures[] }) {
             row(words.paid, ({ paid }) => formatMoney(paid)),
             row(words.paidForOne(words.units[units]), ({ paidForOne }) => told(paidForOne, formatMoney)),
             row(words.valueOfPaid(currency), (each) => worthOf(each, each.valueOfPaid)),
-            row(words.water, ({ water }) => formatVolume(water, units)),
+            row(words.water, ({ water }) => formatWater(water, units)),
             row(words.losses, ({ losses }) => String(losses)),
           ]}
         />

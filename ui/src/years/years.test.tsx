@@ -184,6 +184,13 @@ it("lays the season before beside the one that is shown", async () => {
   expect(whole.getByText(`2027: ${words.unvalued(1)}`)).toBeVisible();
 });
 
+it("tells water in gallons where one measures in feet [NIST: a US gallon is 3.785412 L]", async () => {
+  atDesk(deskFor({ season: 2028, units: "FEET_AND_INCHES" }).desk, <SeasonsPaper />);
+  const whole = within(await screen.findByTestId("whole-seasons"));
+  const row = whole.getByRole("rowheader", { name: words.water }).closest("tr");
+  expect(row?.querySelector("td")?.textContent).toBe("317 gal");
+});
+
 it("tells crop by crop what was planned, picked, lost and worth, and takes a price", async () => {
   const { desk, submit } = deskFor({ season: 2028 });
   atDesk(desk, <SeasonsPaper />);

@@ -74,7 +74,7 @@ final class JournalRatio {
                     + "\",\"kilograms\":0.5},\"note\":\"Entry " + i + "\"}";
             taken(visitor.post(garden + "/journal", entry));
             if (i < photos) {
-                taken(visitor.send("PUT", garden + "/journal/" + id + "/photo", "image/jpeg", photo));
+                taken(visitor.send("PUT", garden + "/journal/" + id + "/photo", "application/octet-stream", photo));
             }
         }
         return garden;

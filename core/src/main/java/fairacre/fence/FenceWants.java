@@ -76,7 +76,11 @@ final class FenceWants {
                 Lasts.about(fence.posts().years()),
                 in -> posts(in, fence, told, served));
         takeoff.lasting(
-                served, "Mesh", fence.lifetime(), Lasts.about(fence.kind().years()), in -> {
+                served,
+                fence.kind().label(),
+                fence.lifetime(),
+                Lasts.about(fence.kind().years()),
+                in -> {
                     mesh(in, fence, told, served);
                     boards(in, told.pieces(), served);
                     strings(in, fence, told, served);

@@ -21,7 +21,8 @@ public final class FrostKinds {
 
     private FrostKinds() {}
 
-    static Optional<FrostDates> frosts(Plan plan) {
+    /** Empty where nobody has told them. */
+    public static Optional<FrostDates> frosts(Plan plan) {
         return plan.list(FROSTS).stream().findFirst();
     }
 }

@@ -69,10 +69,7 @@ public final class ReminderStudy {
 
     /** The first frost of autumn, as early as it comes in one year of ten. */
     private static Optional<MonthDay> frost(Plan plan) {
-        return plan.list(FrostKinds.FROSTS).stream()
-                .findFirst()
-                .flatMap(FrostDates::first)
-                .map(FrostSpread::early);
+        return FrostKinds.frosts(plan).flatMap(FrostDates::first).map(FrostSpread::early);
     }
 
     private static boolean isWatered(Plan plan, int season) {

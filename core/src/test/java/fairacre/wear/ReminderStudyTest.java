@@ -48,7 +48,7 @@ class ReminderStudyTest {
         assertThat(reminders(GARDEN, SEASON + age - 1)).isEmpty();
         Reminder spring = reminders(GARDEN, SEASON + age).get(0);
         assertThat(spring.day()).isEqualTo(LocalDate.of(SEASON + age, 3, 1));
-        assertThat(spring.about()).isEqualTo("Mesh of Fence, " + age + " seasons old");
+        assertThat(spring.about()).isEqualTo(FenceKind.DEER_NET.label() + " of Fence, " + age + " seasons old");
         Plan south = with(GARDEN, new Change.SetSite(new Site(GARDEN.site().corners(), 0, -35)));
         assertThat(reminders(south, SEASON + age).get(0).day()).isEqualTo(LocalDate.of(SEASON + age, 9, 1));
         // A year that begins in July: its spring is that of the next calendar year.

@@ -83,6 +83,12 @@ public class JournalStore {
 
     /** Of a time, the newest day first. */
     public List<JournalLine> newest(UUID garden, LocalDate from, LocalDate until, int first, int most) {
+        // Chosen before anything is joined to it: else a late page would join all entries before it too.
+        var page = database.select(JOURNAL_ENTRY.ID)
+                .from(JOURNAL_ENTRY)
+                .where(within(garden, from, until))
+                .orderBy(JOURNAL_ENTRY.DAY.desc(), JOURNAL_ENTRY.NUMBER.desc())
+                .limit(first, most);
         return database.select(JOURNAL_ENTRY.asterisk(), ACCOUNT.NAME, JOURNAL_PHOTO.ENTRY)
                 .from(JOURNAL_ENTRY)
                 .leftJoin(ACCOUNT)
@@ -90,9 +96,9 @@ public class JournalStore {
                 .leftJoin(JOURNAL_PHOTO)
                 .on(JOURNAL_PHOTO.GARDEN.eq(JOURNAL_ENTRY.GARDEN))
                 .and(JOURNAL_PHOTO.ENTRY.eq(JOURNAL_ENTRY.ID))
-                .where(within(garden, from, until))
+                .where(JOURNAL_ENTRY.GARDEN.eq(garden))
+                .and(JOURNAL_ENTRY.ID.in(page))
                 .orderBy(JOURNAL_ENTRY.DAY.desc(), JOURNAL_ENTRY.NUMBER.desc())
-                .limit(first, most)
                 .fetch(row -> {
                     JournalEntryRecord entry = row.into(JOURNAL_ENTRY);
                     return new JournalLine(
