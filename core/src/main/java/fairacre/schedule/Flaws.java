@@ -2,6 +2,7 @@ package fairacre.schedule;
 
 import fairacre.crew.CrewKinds;
 import fairacre.crew.KeptDay;
+import fairacre.crew.WorkSeason;
 import fairacre.plan.Plan;
 import fairacre.schedule.WorkCalendar.Hired;
 import fairacre.schedule.WorkCalendar.Placed;
@@ -27,7 +28,7 @@ final class Flaws {
         this.calendar = calendar;
         this.kept = plan.list(CrewKinds.KEPT_DAYS);
         this.past = CrewKinds.workOf(plan, season)
-                .flatMap(work -> work.ends())
+                .flatMap(WorkSeason::ends)
                 .flatMap(ends -> calendar.finish().map(finish -> (int) ChronoUnit.DAYS.between(ends, finish)))
                 .filter(days -> days > 0);
     }

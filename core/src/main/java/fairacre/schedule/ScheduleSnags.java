@@ -133,7 +133,7 @@ final class ScheduleSnags {
         Placed worst = late.get(0);
         String words = late.size() == 1
                 ? named(worst.task()) + " begins " + days(worst.late()) + " after its day."
-                : late.size() + " tasks begin more than a week after their days, " + named(worst.task()) + " by "
+                : late.size() + " tasks begin a week or more after their days, " + named(worst.task()) + " by "
                         + days(worst.late()) + ".";
         return snag(ScheduleRule.WORK_TOO_LATE, Weight.WARNING, words, () -> remedies.late(late))
                 .by(worst.late());
