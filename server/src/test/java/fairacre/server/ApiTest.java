@@ -498,7 +498,7 @@ class ApiTest {
             assertThat(list).hasSize(1);
             JsonNode garden =
                     guest.get("/api/gardens/" + list.at("/0/id").stringValue()).json();
-            assertThat(garden.at("/plan/beds").size()).isBetween(12, 16);
+            assertThat(garden.at("/plan/beds").size()).isBetween(12, 17);
             assertThat(garden.at("/plan/gardeners")
                             .valueStream()
                             .map(g -> g.get("posture").stringValue()))
