@@ -39,7 +39,6 @@ import java.util.stream.Stream;
  */
 public final class DaySheet {
 
-    private static final int HOUR = 60;
     private static final double CLOCK = 7;
     private static final double TASK = 34;
     private static final int LETTERS = 88;
@@ -115,9 +114,7 @@ public final class DaySheet {
     private void task(Stint stint) {
         PlannedTask task = tasks.get(stint.task());
         List<String> lines = Stream.of(
-                        Stream.of(Stream.of(Optional.of(task.rate().label()), task.name(), task.bed())
-                                .flatMap(Optional::stream)
-                                .collect(Collectors.joining(", "))),
+                        Stream.of(task.words()),
                         goods(task),
                         task
                                 .lift()
@@ -129,7 +126,7 @@ public final class DaySheet {
                 .toList();
         pages.makeRoom(lines.size() * LINE);
         pages.box();
-        pages.write(MARGIN + CLOCK, SMALL, clock(stint.from()) + " to " + clock(stint.from() + stint.minutes()));
+        pages.write(MARGIN + CLOCK, SMALL, stint.span());
         for (String line : lines) {
             pages.write(MARGIN + TASK, SMALL, line);
             pages.down(LINE);
@@ -151,7 +148,7 @@ public final class DaySheet {
     private String words(StagedGood good) {
         boolean loose = good.kind() == StagedGood.Kind.BULK || good.kind() == StagedGood.Kind.ON_HAND;
         String many = loose
-                ? wording.volume(Volume.litres(good.quantity()))
+                ? wording.loose(Volume.litres(good.quantity()))
                 : String.format(Locale.ROOT, "%.2f", good.quantity()).replaceAll("\\.?0+$", "") + " ×";
         return Stream.of(
                         Optional.of(many + " " + good.label()),
@@ -159,10 +156,6 @@ public final class DaySheet {
                         good.length().map(wording::length))
                 .flatMap(Optional::stream)
                 .collect(Collectors.joining(", "));
-    }
-
-    private static String clock(int minutes) {
-        return "%d:%02d".formatted(minutes / HOUR, minutes % HOUR);
     }
 
     /** A small plan with the places of the day drawn thick and filled. */

@@ -15,7 +15,6 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Function;
@@ -36,7 +35,6 @@ import net.fortuna.ical4j.model.property.Summary;
  */
 public final class WorkDays {
 
-    private static final int HOUR = 60;
     /** Before the beginning of the day. */
     private static final Duration EVENING_BEFORE = Duration.ofHours(-6);
 
@@ -143,14 +141,7 @@ public final class WorkDays {
     /** "1:05 to 2:05, Ada, Bo: Hanging mesh, North fence". */
     private String line(Stint stint) {
         PlannedTask task = tasks.get(stint.task());
-        return clock(stint.from()) + " to " + clock(stint.from() + stint.minutes()) + ", "
-                + stint.workers().stream().map(workers::get).collect(Collectors.joining(", ")) + ": "
-                + Stream.of(Optional.of(task.rate().label()), task.name(), task.bed())
-                        .flatMap(Optional::stream)
-                        .collect(Collectors.joining(", "));
-    }
-
-    private static String clock(int minutes) {
-        return "%d:%02d".formatted(minutes / HOUR, minutes % HOUR);
+        return stint.span() + ", " + stint.workers().stream().map(workers::get).collect(Collectors.joining(", ")) + ": "
+                + task.words();
     }
 }

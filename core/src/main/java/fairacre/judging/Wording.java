@@ -29,6 +29,7 @@ public record Wording(Units units) {
 
     private static final double LITRES_PER_CUBIC_METRE = 1000;
     private static final double LITRES_PER_CUBIC_YARD = 764.554857984;
+    private static final double CUBIC_FEET_PER_CUBIC_YARD = 27;
     /** Of the United States. */
     public String length(Length length) {
         return LengthText.format(length, units);
@@ -56,6 +57,17 @@ public record Wording(Units units) {
                 "%.1f %s",
                 units == Units.METRIC ? litres / LITRES_PER_CUBIC_METRE : litres / LITRES_PER_CUBIC_YARD,
                 units == Units.METRIC ? "m³" : "cu yd");
+    }
+
+    /** Of what is carried: litres up to a cubic metre, cubic feet up to a cubic yard; more to a hundredth of these. */
+    public String loose(Volume volume) {
+        double large = volume.litres() / (units == Units.METRIC ? LITRES_PER_CUBIC_METRE : LITRES_PER_CUBIC_YARD);
+        if (large >= 1) {
+            return String.format(Locale.ROOT, "%.2f %s", large, units == Units.METRIC ? "m³" : "cu yd");
+        }
+        return units == Units.METRIC
+                ? String.format(Locale.ROOT, "%.0f L", volume.litres())
+                : String.format(Locale.ROOT, "%.1f cu ft", large * CUBIC_FEET_PER_CUBIC_YARD);
     }
 
     /** Of water: litres, or gallons (US) where one measures in feet. */

@@ -28,7 +28,6 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 
 /**
  * What of a season's work can't be done, or not in time. Judged where somebody is put down for work; whether all of it
@@ -175,10 +174,7 @@ final class ScheduleSnags {
     }
 
     private String named(String key) {
-        PlannedTask task = byKey.get(key);
-        return Stream.of(Optional.of(task.rate().label()), task.name(), task.bed())
-                .flatMap(Optional::stream)
-                .collect(Collectors.joining(", "));
+        return byKey.get(key).words();
     }
 
     private static String days(int days) {

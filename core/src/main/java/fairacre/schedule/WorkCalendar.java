@@ -62,8 +62,19 @@ public record WorkCalendar(
      * @param from minutes after the beginning of the day's work
      */
     public record Stint(String task, LocalDate day, int from, int minutes, List<UUID> workers) {
+        private static final int HOUR = 60;
+
         public Stint {
             workers = List.copyOf(workers);
+        }
+
+        /** From when to when, hours and minutes after the beginning of the day's work: "1:05 to 2:05". */
+        public String span() {
+            return clock(from) + " to " + clock(from + minutes);
+        }
+
+        private static String clock(int minute) {
+            return "%d:%02d".formatted(minute / HOUR, minute % HOUR);
         }
     }
 

@@ -115,7 +115,7 @@ public final class Takeoff {
     public void wearing(Served served, String part, Lifetime wanted, Lasts lasts, IntConsumer again) {
         List<Integer> made = made(wanted, lasts);
         if (!made.isEmpty()) {
-            made.stream().skip(1).forEach(again::accept);
+            made.subList(1, made.size()).forEach(again::accept);
             wears.add(new Wear(served, part, wanted, lasts, made));
         }
     }

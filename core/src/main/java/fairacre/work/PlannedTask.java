@@ -7,6 +7,8 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * Something to be done.
@@ -40,6 +42,13 @@ public record PlannedTask(
 
     public PlannedTask {
         waits = List.copyOf(waits);
+    }
+
+    /** What is done, and to what: "Planting out, Tomatoes, Beans". */
+    public String words() {
+        return Stream.of(Optional.of(rate.label()), name, bed)
+                .flatMap(Optional::stream)
+                .collect(Collectors.joining(", "));
     }
 
     /**

@@ -13,7 +13,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import fairacre.build.Board;
 import fairacre.cost.CostStudy;
 import fairacre.fence.FenceKind;
+import fairacre.judging.Wording;
 import fairacre.ledger.ToBuy;
+import fairacre.measure.Units;
+import fairacre.measure.Volume;
 import fairacre.plan.Plan;
 import fairacre.plan.Put;
 import fairacre.schedule.CalendarStudy;
@@ -33,6 +36,8 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** The sheet is read back by PDFBox. */
 class DaySheetTest {
@@ -82,6 +87,21 @@ class DaySheetTest {
         COSTS.placedBoards().stream()
                 .flatMap(boards -> boards.pieces().stream())
                 .forEach(piece -> assertThat(text).contains("marked " + piece.mark()));
+    }
+
+    @ParameterizedTest
+    @DisplayName(
+            "loose stuff is told as on the screen [NIST Handbook 44: a cubic foot is 28.316847 L, a cubic yard 27 of them]")
+    @CsvSource({
+        "METRIC, 40, 40 L",
+        "METRIC, 999.4, 999 L",
+        "METRIC, 1000, 1.00 m³",
+        "FEET_AND_INCHES, 28.316847, 1.0 cu ft",
+        "FEET_AND_INCHES, 764.5, 27.0 cu ft",
+        "FEET_AND_INCHES, 764.555, 1.00 cu yd"
+    })
+    void loose(Units units, double litres, String told) {
+        assertThat(new Wording(units).loose(Volume.litres(litres))).isEqualTo(told);
     }
 
     @Test
