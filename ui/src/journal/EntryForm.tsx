@@ -1,5 +1,6 @@
 import { Fragment, useState } from "react";
 import { parseFood } from "../measure/food";
+import { parseHeap } from "../measure/heaps";
 import { Choice } from "../parts/Choice";
 import { CheckField } from "../parts/CheckField";
 import { Fault } from "../parts/Fault";
@@ -27,6 +28,7 @@ const EMPTY = {
   place: NONE,
   crop: NONE,
   weight: "",
+  volume: "",
   pieces: "",
   cause: NONE,
   sown: "",
@@ -38,13 +40,15 @@ const EMPTY = {
   nextTime: NONE,
 };
 
-type TextName = "day" | "weight" | "pieces" | "sown" | "up" | "rain" | "lowest" | "highest" | "note";
+type TextName =
+  "day" | "weight" | "volume" | "pieces" | "sown" | "up" | "rain" | "lowest" | "highest" | "note";
 const WEATHER = ["rain", "lowest", "highest"] as const;
 const WEATHER_LABELS = { rain: words.rain, lowest: words.lowest, highest: words.highest };
 /** Fields of an entry at which a refusal is shown. */
 const AT_FIELDS = [
   "day",
   "harvest/kilograms",
+  "harvest/litres",
   "harvest/pieces",
   "germination/sown",
   "germination/up",
@@ -61,6 +65,7 @@ function elsewhere({ field, text }: Refused): string | undefined {
 function inputModeOf(name: TextName) {
   switch (name) {
     case "weight":
+    case "volume":
     case "rain":
       return "decimal";
     case "pieces":
@@ -73,7 +78,7 @@ function inputModeOf(name: TextName) {
   }
 }
 
-/** Writes something down: three fields for a harvest. What was refused stays to be mended. */
+/** Writes something down: two fields for a harvest. What was refused stays to be mended. */
 export function EntryForm() {
   const { plan, units, catalogue } = useDesk();
   const places = usePlaces();
@@ -98,6 +103,8 @@ export function EntryForm() {
     const faults: Record<string, string> = {};
     const kilograms = draft.weight.trim() === "" ? undefined : parseFood(draft.weight, units);
     const pieces = draft.pieces.trim();
+    const litres = draft.volume.trim() === "" ? undefined : parseHeap(draft.volume, units);
+    if (litres === null) faults["harvest/litres"] = words.noVolume;
     if (kilograms === null) faults["harvest/kilograms"] = words.noWeight;
     if (pieces !== "" && !WHOLE.test(pieces)) faults["harvest/pieces"] = words.noPieces;
     const whole = (name: "sown" | "up") => {
@@ -129,6 +136,7 @@ export function EntryForm() {
               crop: chosen.crop.key,
               ...(chosen.crop.variety === undefined ? {} : { variety: chosen.crop.variety }),
               ...(kilograms === undefined || kilograms === null ? {} : { kilograms }),
+              ...(litres === undefined || litres === null ? {} : { litres }),
               ...(pieces === "" ? {} : { pieces: Number(pieces) }),
             },
           }
@@ -219,6 +227,7 @@ export function EntryForm() {
         />
       )}
       {kind === "harvest" && field("weight", words.weight, "harvest/kilograms")}
+      {kind === "harvest" && field("volume", words.volume, "harvest/litres")}
       {kind === "harvest" && field("pieces", words.pieces, "harvest/pieces")}
       {kind === "germination" && field("sown", words.sown, "germination/sown")}
       {kind === "germination" && field("up", words.up, "germination/up")}

@@ -104,13 +104,10 @@ function Year({ told: { crops } }: { told: JournalPage }) {
       <div className="max-h-64 max-w-md overflow-y-auto py-1">
         <SmallTable
           heads={[words.cropHead, words.pickedHead, words.plannedHead].map((text) => ({ text }))}
-          rows={crops.map(({ crop, name, kilograms, pieces, planned }) => ({
+          rows={crops.map(({ crop, name, picked, planned }) => ({
             key: crop,
             head: name,
-            cells: [
-              formatPicked({ kilograms, pieces }, units),
-              planned > 0 ? formatFood(planned, units) : "",
-            ],
+            cells: [formatPicked(picked, units), planned > 0 ? formatFood(planned, units) : ""],
           }))}
         />
       </div>

@@ -33,7 +33,7 @@ const page: JournalPage = {
   count: 3,
   page: 0,
   pages: 1,
-  crops: [{ crop: "carrot", name: "Carrot", planned: 12, kilograms: 2.5, pieces: 30 }],
+  crops: [{ crop: "carrot", name: "Carrot", planned: 12, picked: { kilograms: 2.5, litres: 0, pieces: 30 } }],
 };
 
 async function opened(told = page, over: Parameters<typeof deskFor>[0] = {}) {
@@ -69,7 +69,7 @@ it("tells what was picked, lost and noticed, and what of it counts no more", asy
   });
 });
 
-it("takes a harvest of crop and weight, and says where a weight can't be read", async () => {
+it("takes a harvest by weight and by the basket, and says where a figure can't be read", async () => {
   const { form, posted } = await opened();
   await userEvent.selectOptions(form.getByLabelText(words.what), "carrot");
   await userEvent.type(form.getByLabelText(words.weight), "two");
@@ -77,6 +77,10 @@ it("takes a harvest of crop and weight, and says where a weight can't be read", 
   form.getByText(words.noWeight);
   expect(posted()).toEqual([]);
   await userEvent.clear(form.getByLabelText(words.weight));
+  await userEvent.type(form.getByLabelText(words.volume), "a basket{Enter}");
+  form.getByText(words.noVolume);
+  await userEvent.clear(form.getByLabelText(words.volume));
+  await userEvent.type(form.getByLabelText(words.volume), "4 L");
   await userEvent.type(form.getByLabelText(words.weight), "2 lb{Enter}");
   await vi.waitFor(() => {
     expect(posted()).toHaveLength(1);
@@ -84,6 +88,7 @@ it("takes a harvest of crop and weight, and says where a weight can't be read", 
   const sent = posted()[0]?.body as JournalEntry;
   expect(sent.harvest?.crop).toBe("carrot");
   expect(sent.harvest?.kilograms).toBeCloseTo(0.907, 3);
+  expect(sent.harvest?.litres).toBe(4);
   expect(sent.day).toBe(new Date().toLocaleDateString("sv"));
   await vi.waitFor(() => {
     expect(form.getByLabelText(words.weight)).toHaveValue("");

@@ -62,13 +62,13 @@ export function BedsSideBySide({ pair, files, children }: Props) {
         ),
         column(
           words.picked,
-          ({ kilograms }) => kilograms,
-          (bed) => formatPicked(bed, units),
+          ({ picked }) => picked.kilograms,
+          (bed) => formatPicked(bed.picked, units),
         ),
         column(
           words.perArea(words.areas[units]),
           ({ perSquareMetre }) => perSquareMetre,
-          ({ kilograms, perSquareMetre }) => (kilograms > 0 ? perArea(perSquareMetre, units) : ""),
+          ({ picked, perSquareMetre }) => (picked.kilograms > 0 ? perArea(perSquareMetre, units) : ""),
         ),
         column(
           words.work,
@@ -94,7 +94,7 @@ export function BedsSideBySide({ pair, files, children }: Props) {
       files={files}
     >
       {children}
-      {rows?.some(({ of }) => of.some((bed) => (bed?.kilograms ?? 0) > 0)) && (
+      {rows?.some(({ of }) => of.some((bed) => (bed?.picked.kilograms ?? 0) > 0)) && (
         <Suspense fallback={null}>
           <PickedByBed rows={rows} seasons={seasons} />
         </Suspense>

@@ -43,14 +43,14 @@ export function CropMultiples({ pair }: { pair: readonly SeasonFigures[] }) {
                 .map((each, index) =>
                   words.pickedOf(
                     seasons[index] ?? "",
-                    weight(each?.year.kilograms ?? 0),
+                    weight(each?.year.picked.kilograms ?? 0),
                     weight(each?.year.planned ?? 0),
                   ),
                 )
                 .join("; ")}`}
             >
               {of.map((each, index) => {
-                const picked = heightOf(each?.year.kilograms ?? 0);
+                const picked = heightOf(each?.year.picked.kilograms ?? 0);
                 const planned = HIGH - heightOf(each?.year.planned ?? 0);
                 const left = 6 + index * (BAR + 14);
                 return (
@@ -82,7 +82,7 @@ export function CropMultiples({ pair }: { pair: readonly SeasonFigures[] }) {
 }
 
 function top({ year }: CropFigures): number {
-  return Math.max(year.kilograms, year.planned);
+  return Math.max(year.picked.kilograms, year.planned);
 }
 
 /** Crops that were weighed in one of the seasons, by name. */
@@ -94,6 +94,6 @@ function weighed(pair: readonly SeasonFigures[]): Small[] {
       name,
       of: pair.map(({ crops }) => crops.find((each) => each.year.crop === crop)),
     }))
-    .filter(({ of }) => of.some((each) => (each?.year.kilograms ?? 0) > 0))
+    .filter(({ of }) => of.some((each) => (each?.year.picked.kilograms ?? 0) > 0))
     .sort((a, b) => a.name.localeCompare(b.name));
 }

@@ -46,8 +46,8 @@ export function CropsSideBySide({ pair, files, children }: Props) {
       {
         key: `picked ${String(index)}`,
         head: words.in(words.picked, season),
-        value: ({ of }) => of[index]?.year.kilograms ?? null,
-        text: ({ of }) => formatPicked(of[index]?.year ?? {}, units),
+        value: ({ of }) => of[index]?.year.picked.kilograms ?? null,
+        text: ({ of }) => formatPicked(of[index]?.year.picked ?? {}, units),
         figures: true,
       },
     ]),

@@ -17,7 +17,7 @@ export default function PickedByBed({
   seasons: readonly string[];
 }) {
   const { units } = useDesk();
-  const picked = rows.filter(({ of }) => of.some((bed) => (bed?.kilograms ?? 0) > 0));
+  const picked = rows.filter(({ of }) => of.some((bed) => (bed?.picked.kilograms ?? 0) > 0));
   const data = picked.map(({ name, of }) => ({
     name,
     ...Object.fromEntries(of.map((bed, index) => [`s${String(index)}`, bed?.perSquareMetre])),

@@ -31,7 +31,7 @@ function monthsOf(yearBegins: string): { week: number; name: string }[] {
 export default function PickedByWeek({ pair: both }: { pair: readonly SeasonFigures[] }) {
   const { units, plan } = useDesk();
   // A season in which nothing was picked yet has no line.
-  const pair = both.filter(({ kilograms }) => kilograms > 0);
+  const pair = both.filter(({ picked }) => picked.kilograms > 0);
   const names = pair.map(({ season }) => seasonName(season, plan.yearBegins));
   const weeks = Array.from({ length: Math.max(...pair.map((each) => each.weeks.length)) }, (_, week) => ({
     week: week + 1,
@@ -45,7 +45,7 @@ export default function PickedByWeek({ pair: both }: { pair: readonly SeasonFigu
       <div
         role="img"
         aria-label={pair
-          .map(({ kilograms }, index) => words.soFar(names[index] ?? "", weight(kilograms)))
+          .map(({ picked: { kilograms } }, index) => words.soFar(names[index] ?? "", weight(kilograms)))
           .join("; ")}
       >
         <ResponsiveContainer width="100%" height={TALL}>

@@ -49,15 +49,15 @@ export function StoryPaper() {
     {
       key: "picked",
       head: words.picked,
-      value: ({ kilograms }) => kilograms,
-      text: (chapter) => formatPicked(chapter, units),
+      value: ({ picked }) => picked.kilograms,
+      text: (chapter) => formatPicked(chapter.picked, units),
       figures: true,
     },
     {
       key: "area",
       head: words.perArea(words.areas[units]),
       value: ({ perSquareMetre }) => perSquareMetre ?? null,
-      text: ({ kilograms, perSquareMetre }) => (kilograms > 0 ? perArea(perSquareMetre, units) : ""),
+      text: ({ picked, perSquareMetre }) => (picked.kilograms > 0 ? perArea(perSquareMetre, units) : ""),
       figures: true,
     },
     {

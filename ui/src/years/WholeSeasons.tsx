@@ -42,7 +42,7 @@ export function WholeSeasons({ pair }: { pair: readonly SeasonFigures[] }) {
           rows={[
             row(words.soil, ({ soil }) => formatArea(soil, units)),
             row(words.planned, ({ planned }) => weight(planned)),
-            row(words.picked, (each) => formatPicked(each, units) || words.nothing),
+            row(words.picked, (each) => formatPicked(each.picked, units) || words.nothing),
             row(words.pickedPerArea(area), ({ weightPer }) => perArea(weightPer.perSquareMetre, units)),
             row(words.value, (each) => (isPriced(each) ? formatMoney(each.value) : words.nothing)),
             row(words.valuePerArea(area), (each) =>
@@ -68,7 +68,7 @@ export function WholeSeasons({ pair }: { pair: readonly SeasonFigures[] }) {
             </p>
           ))}
       </div>
-      {pair.some(({ kilograms }) => kilograms > 0) && (
+      {pair.some(({ picked }) => picked.kilograms > 0) && (
         <Suspense fallback={null}>
           <PickedByWeek pair={pair} />
         </Suspense>

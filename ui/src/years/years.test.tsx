@@ -11,14 +11,14 @@ import { words } from "./words";
 
 const euro = (amount: string) => ({ amount, currency: "EUR" });
 const carrot: CropFigures = {
-  year: { crop: "carrot", name: "Carrot", planned: 12, kilograms: 2.5, pieces: 30 },
+  year: { crop: "carrot", name: "Carrot", planned: 12, picked: { kilograms: 2.5, litres: 0, pieces: 30 } },
   priced: "food/carrot/kg",
   price: euro("2.00"),
   value: euro("5.00"),
   losses: 1,
 };
 const kale: CropFigures = {
-  year: { crop: "kale", name: "Kale", planned: 0, kilograms: 0, pieces: 4 },
+  year: { crop: "kale", name: "Kale", planned: 0, picked: { kilograms: 0, litres: 0, pieces: 4 } },
   priced: "food/kale/kg",
   losses: 0,
 };
@@ -26,8 +26,7 @@ const last: SeasonFigures = {
   season: 2027,
   soil: 6,
   planned: 12,
-  kilograms: 2.5,
-  pieces: 34,
+  picked: { kilograms: 2.5, litres: 0, pieces: 34 },
   value: euro("5.00"),
   unvalued: 1,
   plannedHours: 20,
@@ -48,8 +47,7 @@ const last: SeasonFigures = {
       name: "Beans",
       soil: 2.4,
       planned: 12,
-      kilograms: 2.5,
-      pieces: 34,
+      picked: { kilograms: 2.5, litres: 0, pieces: 34 },
       hours: 10,
       losses: 1,
       perSquareMetre: 1.04,
@@ -59,8 +57,7 @@ const last: SeasonFigures = {
 const next: SeasonFigures = {
   ...last,
   season: 2028,
-  kilograms: 0,
-  pieces: 0,
+  picked: { kilograms: 0, litres: 0, pieces: 0 },
   value: euro("0.00"),
   unvalued: 0,
   hours: 0,
@@ -74,12 +71,22 @@ const next: SeasonFigures = {
   crops: [
     {
       ...carrot,
-      year: { ...carrot.year, planned: 14, kilograms: 0, pieces: 0 },
+      year: { ...carrot.year, planned: 14, picked: { kilograms: 0, litres: 0, pieces: 0 } },
       value: euro("0.00"),
       losses: 0,
     },
   ],
-  beds: [{ bed: "kale", name: "Kale", soil: 3.8, planned: 14, kilograms: 0, pieces: 0, hours: 0, losses: 0 }],
+  beds: [
+    {
+      bed: "kale",
+      name: "Kale",
+      soil: 3.8,
+      planned: 14,
+      picked: { kilograms: 0, litres: 0, pieces: 0 },
+      hours: 0,
+      losses: 0,
+    },
+  ],
 };
 const story: BedStory = {
   bed: "beans",
@@ -94,8 +101,7 @@ const story: BedStory = {
       holder: "BOARDS",
       soil: 2.1,
       grown: [{ planting: "p", name: "Carrots", from: "2027-04-01", until: "2027-08-01" }],
-      kilograms: 2.5,
-      pieces: 0,
+      picked: { kilograms: 2.5, litres: 0, pieces: 0 },
       hours: 1.5,
       perSquareMetre: 1.19,
       told: [
@@ -112,8 +118,7 @@ const story: BedStory = {
       holder: "BOARDS",
       soil: 2.1,
       grown: [],
-      kilograms: 0,
-      pieces: 0,
+      picked: { kilograms: 0, litres: 0, pieces: 0 },
       hours: 0,
       told: [],
     },
@@ -126,8 +131,7 @@ const story: BedStory = {
       holder: "WALL",
       soil: 2,
       grown: [],
-      kilograms: 0,
-      pieces: 0,
+      picked: { kilograms: 0, litres: 0, pieces: 0 },
       hours: 0,
       told: [],
     },

@@ -11,6 +11,7 @@ import fairacre.catalogue.Crops;
 import fairacre.drawing.Mark.Picture;
 import fairacre.drawing.Mark.Spot;
 import fairacre.journal.JournalEntry;
+import fairacre.journal.Picked;
 import fairacre.judging.Wording;
 import fairacre.limits.RefusedException;
 import fairacre.plan.Plan;
@@ -103,9 +104,12 @@ public final class YearBook {
         pages.line(LARGE, plan.name() + ", the year " + figures.season());
         pages.down(LINE);
         fact("Soil in beds", wording.area(figures.soil()));
-        fact("Harvest", wording.food(figures.kilograms()) + " of " + wording.food(figures.planned()) + " as planned");
-        if (figures.pieces() > 0) {
-            fact("Counted", figures.pieces() + " pieces");
+        fact(
+                "Harvest",
+                wording.food(figures.picked().kilograms()) + " of " + wording.food(figures.planned()) + " as planned");
+        String unweighed = unweighed(figures.picked());
+        if (!unweighed.isEmpty()) {
+            fact("Not weighed", unweighed);
         }
         if (figures.value().isPositive()) {
             fact("Worth", MoneyText.format(figures.value()));
@@ -125,7 +129,7 @@ public final class YearBook {
             return;
         }
         pages.heading("Crops");
-        pages.row(CROPS, List.of("Crop", "Planned", "Weighed", "Counted", "Worth", "Lost"));
+        pages.row(CROPS, List.of("Crop", "Planned", "Weighed", "Not weighed", "Worth", "Lost"));
         figures.crops().forEach(this::crop);
     }
 
@@ -135,8 +139,8 @@ public final class YearBook {
                 List.of(
                         crop.year().name(),
                         wording.food(crop.year().planned()),
-                        crop.year().kilograms() > 0 ? wording.food(crop.year().kilograms()) : "",
-                        count(crop.year().pieces()),
+                        weighed(crop.year().picked()),
+                        unweighed(crop.year().picked()),
                         crop.value()
                                 .filter(Money::isPositive)
                                 .map(MoneyText::format)
@@ -159,10 +163,18 @@ public final class YearBook {
                 List.of(
                         bed.name(),
                         wording.area(bed.soil()),
-                        bed.kilograms() > 0 ? wording.food(bed.kilograms()) : "",
+                        weighed(bed.picked()),
                         wording.food(bed.planned()),
                         bed.hours() > 0 ? wording.hours(bed.hours()) : "",
                         count(bed.losses())));
+    }
+
+    private String weighed(Picked picked) {
+        return new Picked(picked.kilograms(), 0, 0).words(wording);
+    }
+
+    private String unweighed(Picked picked) {
+        return new Picked(0, picked.litres(), picked.pieces()).words(wording);
     }
 
     private static String count(int many) {
@@ -209,9 +221,7 @@ public final class YearBook {
     }
 
     private String picked(JournalEntry.Harvest harvest) {
-        return crop(harvest.crop())
-                + harvest.kilograms().map(each -> ", " + wording.food(each)).orElse("")
-                + harvest.pieces().map(each -> ", " + each + " pieces").orElse("");
+        return crop(harvest.crop()) + ", " + harvest.picked().words(wording);
     }
 
     private static String crop(String key) {

@@ -36,6 +36,7 @@ public record JournalEntry(
     private static final double MOST_HOURS = 1000;
     private static final double MOST_QUANTITY = 1_000_000;
     private static final double MOST_KILOGRAMS = 10_000;
+    private static final double MOST_LITRES = 10_000;
     private static final int MOST_PIECES = 1_000_000;
 
     public JournalEntry {
@@ -102,24 +103,37 @@ public record JournalEntry(
     }
 
     /**
-     * Something that was picked: by weight, by pieces, or both.
+     * Something that was picked: by weight, by volume, by pieces, or more than one of them.
      *
      * @param crop its key in the catalogue
      * @param kilograms 0.001 to 10,000
+     * @param litres as it lies in the vessel, 0.001 to 10,000
      * @param pieces 1 to 1,000,000
      */
-    public record Harvest(String crop, Optional<UUID> variety, Optional<Double> kilograms, Optional<Integer> pieces) {
+    public record Harvest(
+            String crop,
+            Optional<UUID> variety,
+            Optional<Double> kilograms,
+            Optional<Double> litres,
+            Optional<Integer> pieces) {
         public Harvest {
             known(crop, "crop");
             variety = variety == null ? Optional.empty() : variety;
             kilograms = kilograms == null ? Optional.empty() : kilograms;
+            litres = litres == null ? Optional.empty() : litres;
             pieces = pieces == null ? Optional.empty() : pieces;
-            if (kilograms.isEmpty() && pieces.isEmpty()) {
+            if (kilograms.isEmpty() && litres.isEmpty() && pieces.isEmpty()) {
                 throw new RefusedException(
-                        "kilograms", "it is not said how much was picked", "give its weight, or count it");
+                        "kilograms", "it is not said how much was picked", "weigh it, measure it or count it");
             }
             kilograms.ifPresent(each -> range(each, 0.001, MOST_KILOGRAMS, "kilograms", "the weight"));
+            litres.ifPresent(each -> range(each, 0.001, MOST_LITRES, "litres", "the volume"));
             pieces.ifPresent(each -> range(each, 1, MOST_PIECES, "pieces", "the count"));
+        }
+
+        /** How much it was. */
+        public Picked picked() {
+            return new Picked(kilograms.orElse(0.0), litres.orElse(0.0), pieces.orElse(0));
         }
     }
 

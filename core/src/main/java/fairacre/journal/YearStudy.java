@@ -22,10 +22,8 @@ public final class YearStudy {
      * What was picked of a crop, or of a variety of it.
      *
      * @param crop its key in the catalogue
-     * @param kilograms of what was weighed
-     * @param pieces of what was counted
      */
-    public record Picked(String crop, Optional<UUID> variety, double kilograms, int pieces) {}
+    public record PickedCrop(String crop, Optional<UUID> variety, Picked picked) {}
 
     /**
      * A crop in the season, its varieties together.
@@ -33,20 +31,28 @@ public final class YearStudy {
      * @param crop its key in the catalogue; of a crop of one's own its id
      * @param planned kilograms that the plantings give, as is usual
      */
-    public record CropYear(String crop, String name, double planned, double kilograms, int pieces) {}
+    public record CropYear(String crop, String name, double planned, Picked picked) {}
+
+    /** Each harvest of the journal by itself. */
+    public static List<PickedCrop> picked(List<JournalEntry> entries) {
+        return entries.stream()
+                .flatMap(entry -> entry.harvest().stream())
+                .map(harvest -> new PickedCrop(harvest.crop(), harvest.variety(), harvest.picked()))
+                .toList();
+    }
 
     /** The crops that were planted or picked, by name. */
-    public static List<CropYear> of(Plan plan, int season, List<Picked> picked) {
+    public static List<CropYear> of(Plan plan, int season, List<PickedCrop> picked) {
         Map<String, CropYear> years = new HashMap<>();
         for (HarvestTold.Food food : HarvestStudy.of(plan, season).foods()) {
             if (food.harvest().usual() > 0) {
-                add(years, new CropYear(food.crop(), food.name(), food.harvest().usual(), 0, 0));
+                add(years, new CropYear(food.crop(), food.name(), food.harvest().usual(), Picked.NOTHING));
             }
         }
-        for (Picked each : picked) {
+        for (PickedCrop each : picked) {
             Crop crop = Varieties.grown(plan, each.crop(), each.variety());
             String name = Crops.of(crop.kind()).orElse(crop).name();
-            add(years, new CropYear(crop.kind(), name, 0, each.kilograms(), each.pieces()));
+            add(years, new CropYear(crop.kind(), name, 0, each.picked()));
         }
         return years.values().stream()
                 .sorted(Comparator.comparing(CropYear::name))
@@ -61,7 +67,6 @@ public final class YearStudy {
                         one.crop(),
                         one.name(),
                         one.planned() + other.planned(),
-                        one.kilograms() + other.kilograms(),
-                        one.pieces() + other.pieces()));
+                        one.picked().plus(other.picked())));
     }
 }

@@ -28,6 +28,9 @@ public record Wording(Units units) {
     public static final double KILOGRAMS_PER_POUND = 0.45359237;
 
     private static final double LITRES_PER_CUBIC_METRE = 1000;
+    /** 67.200625 cubic inches (NIST Handbook 44, appendix C). */
+    private static final double LITRES_PER_DRY_QUART = 1.101220942715;
+
     private static final double LITRES_PER_CUBIC_YARD = 764.554857984;
     private static final double CUBIC_FEET_PER_CUBIC_YARD = 27;
     /** Of the United States. */
@@ -121,6 +124,12 @@ public record Wording(Units units) {
         double much = units == Units.METRIC ? kilograms : kilograms / KILOGRAMS_PER_POUND;
         return String.format(Locale.ROOT, much > 0 && much < 10 ? "%.1f " : "%.0f ", much)
                 + (units == Units.METRIC ? "kg" : "lb");
+    }
+
+    /** What is heaped in a vessel: litres, or dry quarts where one measures in feet; to a tenth below ten. */
+    public String heaped(double litres) {
+        double much = units == Units.METRIC ? litres : litres / LITRES_PER_DRY_QUART;
+        return String.format(Locale.ROOT, much < 10 ? "%.1f " : "%.0f ", much) + (units == Units.METRIC ? "L" : "qt");
     }
 
     /** A share in whole per cent; less than one is said so rather than rounded to nothing. */

@@ -6,7 +6,6 @@ import fairacre.crop.BedGaps;
 import fairacre.journal.JournalEntry;
 import fairacre.journal.YearStudy;
 import fairacre.journal.YearStudy.CropYear;
-import fairacre.journal.YearStudy.Picked;
 import fairacre.judging.JudgingKinds;
 import fairacre.judging.SetAside;
 import fairacre.judging.Step;
@@ -103,25 +102,18 @@ public final class LookBackStudy {
 
     /** By how much less there was, the most first. */
     private Stream<Lesson> little() {
-        List<Picked> picked = entries.stream()
-                .flatMap(entry -> entry.harvest().stream())
-                .map(harvest -> new Picked(
-                        harvest.crop(),
-                        harvest.variety(),
-                        harvest.kilograms().orElse(0.0),
-                        harvest.pieces().orElse(0)))
-                .toList();
-        return YearStudy.of(plan, season, picked).stream()
+        return YearStudy.of(plan, season, YearStudy.picked(entries)).stream()
                 .filter(year -> year.planned() >= WORTH_TELLING
-                        && year.kilograms() > 0
-                        && year.kilograms() < LITTLE * year.planned())
-                .sorted(Comparator.comparingDouble((CropYear year) -> year.kilograms() - year.planned()))
+                        && year.picked().kilograms() > 0
+                        && year.picked().kilograms() < LITTLE * year.planned())
+                .sorted(Comparator.comparingDouble(
+                        (CropYear year) -> year.picked().kilograms() - year.planned()))
                 .map(year -> new Lesson(
                         Kind.LITTLE,
                         "little/" + year.crop(),
                         Optional.empty(),
-                        year.name() + " gave " + wording.food(year.kilograms()) + " of " + wording.food(year.planned())
-                                + " that the plan gives as a rule.",
+                        year.name() + " gave " + wording.food(year.picked().kilograms()) + " of "
+                                + wording.food(year.planned()) + " that the plan gives as a rule.",
                         Step.CROPS,
                         Optional.empty()));
     }

@@ -1,5 +1,6 @@
 package fairacre.years;
 
+import fairacre.journal.Picked;
 import fairacre.measure.Area;
 import java.util.Optional;
 import java.util.UUID;
@@ -9,8 +10,7 @@ import java.util.UUID;
  *
  * @param soil its area inside the boards
  * @param planned kilograms that its plantings give, as is usual
- * @param kilograms of what was weighed in it
- * @param pieces of what was counted in it
+ * @param picked in it
  * @param hours of work that were written down for it
  * @param losses how often something was lost in it
  * @param perSquareMetre kilograms that were weighed; empty without soil
@@ -20,8 +20,7 @@ public record BedFigures(
         String name,
         Area soil,
         double planned,
-        double kilograms,
-        int pieces,
+        Picked picked,
         double hours,
         int losses,
         Optional<Double> perSquareMetre) {}

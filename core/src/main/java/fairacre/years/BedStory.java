@@ -2,6 +2,7 @@ package fairacre.years;
 
 import fairacre.build.Holder;
 import fairacre.journal.JournalEntry;
+import fairacre.journal.Picked;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
 import java.time.LocalDate;
@@ -29,8 +30,7 @@ public record BedStory(UUID bed, String name, List<Chapter> chapters) {
      * @param height from the ground to the top of the frame or mound
      * @param soil area inside the boards
      * @param grown what stands in it in the season, by its first day
-     * @param kilograms of what was weighed in it
-     * @param pieces of what was counted in it
+     * @param picked in it
      * @param hours of work that were written down for it
      * @param perSquareMetre kilograms that were weighed; empty without soil
      * @param told losses and notes, by day
@@ -44,8 +44,7 @@ public record BedStory(UUID bed, String name, List<Chapter> chapters) {
             Holder holder,
             Area soil,
             List<GrownThere> grown,
-            double kilograms,
-            int pieces,
+            Picked picked,
             double hours,
             Optional<Double> perSquareMetre,
             List<JournalEntry> told) {

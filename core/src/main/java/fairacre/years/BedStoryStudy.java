@@ -4,6 +4,7 @@ import fairacre.cost.CostStudy;
 import fairacre.crop.Planting;
 import fairacre.crop.PlantingKinds;
 import fairacre.journal.JournalEntry;
+import fairacre.journal.Picked;
 import fairacre.measure.Area;
 import fairacre.plan.Plan;
 import fairacre.plan.StandingBed;
@@ -84,7 +85,7 @@ public final class BedStoryStudy {
                 .filter(entry -> !entry.day().isBefore(begins) && entry.day().isBefore(ends))
                 .toList();
         Area soil = SeasonStudy.soil(standing);
-        double kilograms = SeasonStudy.kilograms(happened);
+        Picked picked = Picked.of(happened);
         return new Chapter(
                 season,
                 standing.revision().from() == season,
@@ -100,10 +101,9 @@ public final class BedStoryStudy {
                         .map(planting ->
                                 new GrownThere(planting.id(), planting.name(), planting.from(), planting.until()))
                         .toList(),
-                kilograms,
-                SeasonStudy.pieces(happened),
+                picked,
                 SeasonStudy.hours(happened),
-                Ratios.of(kilograms, soil.squareMetres()),
+                Ratios.of(picked.kilograms(), soil.squareMetres()),
                 happened.stream()
                         .filter(entry ->
                                 entry.loss().isPresent() || entry.note().isPresent())

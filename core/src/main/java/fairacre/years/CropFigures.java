@@ -22,13 +22,14 @@ public record CropFigures(CropYear year, String priced, Optional<Money> price, O
     static CropFigures of(Plan plan, CropYear year, int losses) {
         PriceItem item = FoodPrices.item(year.crop(), plan.units());
         Optional<Money> price = plan.priceOf(item);
-        BigDecimal quantity = BigDecimal.valueOf(FoodPrices.quantity(year.kilograms(), plan.units()));
+        BigDecimal quantity =
+                BigDecimal.valueOf(FoodPrices.quantity(year.picked().kilograms(), plan.units()));
         return new CropFigures(
                 year, item.key(), price, price.map(one -> one.multipliedBy(quantity, RoundingMode.HALF_UP)), losses);
     }
 
-    /** Whether something was picked of which nobody knows what it is worth: no price, or counted and not weighed. */
+    /** Whether something was picked of which nobody knows what it is worth: no price, or not weighed. */
     boolean isOfUnknownValue() {
-        return year.kilograms() > 0 ? price.isEmpty() : year.pieces() > 0;
+        return year.picked().kilograms() > 0 ? price.isEmpty() : year.picked().hasNoWeight();
     }
 }

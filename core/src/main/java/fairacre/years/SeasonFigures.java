@@ -1,5 +1,6 @@
 package fairacre.years;
 
+import fairacre.journal.Picked;
 import fairacre.measure.Area;
 import fairacre.measure.Volume;
 import java.util.List;
@@ -11,8 +12,6 @@ import org.joda.money.Money;
  *
  * @param soil area of all beds inside their boards
  * @param planned kilograms that the plantings give, as is usual
- * @param kilograms of what was weighed
- * @param pieces of what was counted
  * @param value of what was weighed and has a price
  * @param unvalued crops that were picked and of which the value is not known
  * @param plannedHours of work that the plan makes, at the household's pace
@@ -32,8 +31,7 @@ public record SeasonFigures(
         int season,
         Area soil,
         double planned,
-        double kilograms,
-        int pieces,
+        Picked picked,
         Money value,
         int unvalued,
         double plannedHours,

@@ -6,9 +6,8 @@ import fairacre.crop.PlantingKinds;
 import fairacre.harvest.FoodPrices;
 import fairacre.harvest.HarvestStudy;
 import fairacre.journal.JournalEntry;
+import fairacre.journal.Picked;
 import fairacre.journal.YearStudy;
-import fairacre.journal.YearStudy.CropYear;
-import fairacre.journal.YearStudy.Picked;
 import fairacre.ledger.Paid;
 import fairacre.measure.Area;
 import fairacre.measure.Volume;
@@ -30,7 +29,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.function.ToDoubleFunction;
 import org.joda.money.Money;
 
 /** Tells a season as it was planned and as it went. */
@@ -72,14 +70,13 @@ public final class SeasonStudy {
                 .map(Paid::cost)
                 .reduce(nothing, Money::plus);
         Area soil = beds.stream().map(BedFigures::soil).reduce(Area.ZERO, Area::plus);
-        double kilograms = sum(crops, CropYear::kilograms);
+        Picked picked = crops.stream().map(crop -> crop.year().picked()).reduce(Picked.NOTHING, Picked::plus);
         double hours = hours(entries);
         return new SeasonFigures(
                 season,
                 soil,
-                sum(crops, CropYear::planned),
-                kilograms,
-                (int) sum(crops, CropYear::pieces),
+                crops.stream().mapToDouble(crop -> crop.year().planned()).sum(),
+                picked,
                 value,
                 (int) crops.stream().filter(CropFigures::isOfUnknownValue).count(),
                 WorkStudy.of(costs, season, pace).stages().stream()
@@ -91,9 +88,9 @@ public final class SeasonStudy {
                 water(memo),
                 losses(entries),
                 weeks(),
-                Ratios.of(kilograms, soil, hours),
+                Ratios.of(picked.kilograms(), soil, hours),
                 Ratios.of(value.getAmount().doubleValue(), soil, hours),
-                each(spent, FoodPrices.quantity(kilograms, plan.units())),
+                each(spent, FoodPrices.quantity(picked.kilograms(), plan.units())),
                 Ratios.of(value.getAmount().doubleValue(), spent.getAmount().doubleValue()),
                 crops,
                 beds);
@@ -105,29 +102,13 @@ public final class SeasonStudy {
                 : Optional.empty();
     }
 
-    private static double sum(List<CropFigures> crops, ToDoubleFunction<CropYear> what) {
-        return crops.stream().map(CropFigures::year).mapToDouble(what).sum();
-    }
-
     private List<CropFigures> crops() {
         Map<String, Integer> lost = new HashMap<>();
         entries.forEach(entry ->
                 entry.loss().flatMap(JournalEntry.Loss::crop).ifPresent(crop -> lost.merge(crop, 1, Integer::sum)));
-        List<Picked> picked = entries.stream()
-                .flatMap(entry -> entry.harvest().stream())
-                .map(SeasonStudy::picked)
-                .toList();
-        return YearStudy.of(plan, season, picked).stream()
+        return YearStudy.of(plan, season, YearStudy.picked(entries)).stream()
                 .map(year -> CropFigures.of(plan, year, lost.getOrDefault(year.crop(), 0)))
                 .toList();
-    }
-
-    private static Picked picked(JournalEntry.Harvest harvest) {
-        return new Picked(
-                harvest.crop(),
-                harvest.variety(),
-                harvest.kilograms().orElse(0.0),
-                harvest.pieces().orElse(0));
     }
 
     /** In the order of the plan. */
@@ -150,37 +131,20 @@ public final class SeasonStudy {
 
     private static BedFigures figures(StandingBed bed, double planned, List<JournalEntry> happened) {
         Area soil = soil(bed);
-        double kilograms = kilograms(happened);
+        Picked picked = Picked.of(happened);
         return new BedFigures(
                 bed.id(),
                 bed.name(),
                 soil,
                 planned,
-                kilograms,
-                pieces(happened),
+                picked,
                 hours(happened),
                 losses(happened),
-                Ratios.of(kilograms, soil.squareMetres()));
+                Ratios.of(picked.kilograms(), soil.squareMetres()));
     }
 
     static Area soil(StandingBed bed) {
         return Area.squareMetres(BedSoil.of(bed.revision()).getArea());
-    }
-
-    static double kilograms(List<JournalEntry> entries) {
-        return entries.stream()
-                .flatMap(entry -> entry.harvest().stream())
-                .flatMap(harvest -> harvest.kilograms().stream())
-                .mapToDouble(Double::doubleValue)
-                .sum();
-    }
-
-    static int pieces(List<JournalEntry> entries) {
-        return entries.stream()
-                .flatMap(entry -> entry.harvest().stream())
-                .flatMap(harvest -> harvest.pieces().stream())
-                .mapToInt(Integer::intValue)
-                .sum();
     }
 
     static double hours(List<JournalEntry> entries) {

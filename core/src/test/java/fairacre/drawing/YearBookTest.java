@@ -63,7 +63,10 @@ class YearBookTest {
     }
 
     private static final JournalEntry PICKED = entry(
-            "2027-07-12", new Harvest("carrot", Optional.empty(), Optional.of(2.5), Optional.empty()), null, null);
+            "2027-07-12",
+            new Harvest("carrot", Optional.empty(), Optional.of(2.5), Optional.empty(), Optional.empty()),
+            null,
+            null);
     private static final List<JournalEntry> ENTRIES = List.of(
             PICKED,
             entry("2027-06-03", null, new Loss(Optional.of("carrot"), LossCause.SLUGS), null),

@@ -104,7 +104,11 @@ class GardenFileTest {
                                 Optional.empty(),
                                 Optional.empty(),
                                 Optional.of(new JournalEntry.Harvest(
-                                        "tomato", Optional.of(bed), Optional.of(2.5), Optional.of(12))),
+                                        "tomato",
+                                        Optional.of(bed),
+                                        Optional.of(2.5),
+                                        Optional.of(3.5),
+                                        Optional.of(12))),
                                 Optional.empty()),
                         true),
                 new Kept(

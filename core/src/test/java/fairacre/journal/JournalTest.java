@@ -18,9 +18,11 @@ import fairacre.journal.JournalEntry.Harvest;
 import fairacre.journal.JournalEntry.Loss;
 import fairacre.journal.JournalEntry.Weather;
 import fairacre.journal.YearStudy.CropYear;
-import fairacre.journal.YearStudy.Picked;
+import fairacre.journal.YearStudy.PickedCrop;
 import fairacre.judging.Step;
+import fairacre.judging.Wording;
 import fairacre.limits.RefusedException;
+import fairacre.measure.Units;
 import fairacre.plan.Plan;
 import fairacre.plan.Put;
 import fairacre.testing.Gardens;
@@ -56,15 +58,21 @@ class JournalTest {
         return new Done(task, rate, quantity, Optional.of(hours));
     }
 
-    private static Harvest tomatoes(Double kilograms, Integer pieces) {
-        return new Harvest("tomato", Optional.empty(), Optional.ofNullable(kilograms), Optional.ofNullable(pieces));
+    private static Harvest tomatoes(Double kilograms, Double litres, Integer pieces) {
+        return new Harvest(
+                "tomato",
+                Optional.empty(),
+                Optional.ofNullable(kilograms),
+                Optional.ofNullable(litres),
+                Optional.ofNullable(pieces));
     }
 
     @Test
     void anEntrySaysOneThing() {
         assertThat(entry(null, null, null, " Slugs again ").note()).contains("Slugs again");
         assertThatThrownBy(() -> entry(null, null, null, "  ")).hasMessageContaining("nothing to note");
-        assertThatThrownBy(() -> entry(null, tomatoes(1.0, null), new Loss(Optional.empty(), LossCause.FROST), null))
+        assertThatThrownBy(
+                        () -> entry(null, tomatoes(1.0, null, null), new Loss(Optional.empty(), LossCause.FROST), null))
                 .hasMessageContaining("more than one entry");
         assertThatThrownBy(() -> entry(null, null, null, "x".repeat(501))).hasMessageContaining("501 characters");
         assertThatThrownBy(() -> new Loss(Optional.of("triffid"), LossCause.FROST))
@@ -84,7 +92,7 @@ class JournalTest {
                 false,
                 null,
                 null,
-                Optional.of(tomatoes(1.0, null)),
+                Optional.of(tomatoes(1.0, null, null)),
                 null,
                 Optional.of(note),
                 Optional.of(Step.CROPS));
@@ -142,23 +150,47 @@ class JournalTest {
     @ParameterizedTest
     @DisplayName("weights and counts at their limits and a hair beyond")
     @CsvSource({
-        "0.001, , true",
-        "0.00099, , false",
-        "10000, , true",
-        "10000.001, , false",
-        "NaN, , false",
-        ", 1, true",
-        ", 0, false",
-        ", 1000000, true",
-        ", 1000001, false",
-        ", , false"
+        "0.001, , , true",
+        "0.00099, , , false",
+        "10000, , , true",
+        "10000.001, , , false",
+        "NaN, , , false",
+        ", 0.001, , true",
+        ", 0.00099, , false",
+        ", 10000, , true",
+        ", 10000.001, , false",
+        ", NaN, , false",
+        ", , 1, true",
+        ", , 0, false",
+        ", , 1000000, true",
+        ", , 1000001, false",
+        ", , , false"
     })
-    void limitsOfAHarvest(Double kilograms, Integer pieces, boolean taken) {
+    void limitsOfAHarvest(Double kilograms, Double litres, Integer pieces, boolean taken) {
         if (taken) {
-            assertThat(tomatoes(kilograms, pieces).kilograms()).isEqualTo(Optional.ofNullable(kilograms));
+            Harvest harvest = tomatoes(kilograms, litres, pieces);
+            assertThat(harvest.kilograms()).isEqualTo(Optional.ofNullable(kilograms));
+            assertThat(harvest.litres()).isEqualTo(Optional.ofNullable(litres));
+            assertThat(harvest.pieces()).isEqualTo(Optional.ofNullable(pieces));
         } else {
-            assertThatThrownBy(() -> tomatoes(kilograms, pieces)).isInstanceOf(RefusedException.class);
+            assertThatThrownBy(() -> tomatoes(kilograms, litres, pieces)).isInstanceOf(RefusedException.class);
         }
+    }
+
+    @ParameterizedTest(name = "{0} kg, {1} L, {2} pieces, {3}: {4}")
+    @DisplayName("a dry quart is 67.200625 cubic inches (NIST Handbook 44, appendix C), an inch 2.54 cm")
+    @CsvSource({
+        "0, 0, 0, METRIC, ''",
+        "0, 0, 1, METRIC, 1 piece",
+        "2.5, 0, 12, METRIC, '2.5 kg, 12 pieces'",
+        "0, 9.96, 0, METRIC, 10.0 L",
+        "0, 10, 0, METRIC, 10 L",
+        "0, 3.303662828145, 0, FEET_AND_INCHES, 3.0 qt",
+        "0.45359237, 11.01220942715, 2, FEET_AND_INCHES, '1.0 lb, 10 qt, 2 pieces'",
+    })
+    void pickedInWords(double kilograms, double litres, int pieces, Units units, String words) {
+        assertThat(new Picked(kilograms, litres, pieces).words(new Wording(units)))
+                .isEqualTo(words);
     }
 
     @Test
@@ -223,15 +255,15 @@ class JournalTest {
                 plan,
                 SEASON,
                 List.of(
-                        new Picked("tomato", Optional.empty(), 4.5, 0),
-                        new Picked("carrot", Optional.of(id("Vale")), 1, 20),
-                        new Picked("carrot", Optional.empty(), 2, 0),
-                        new Picked("potato", Optional.of(id("Oca")), 3, 0)));
+                        new PickedCrop("tomato", Optional.empty(), new Picked(4.5, 0, 0)),
+                        new PickedCrop("carrot", Optional.of(id("Vale")), new Picked(1, 0.5, 20)),
+                        new PickedCrop("carrot", Optional.empty(), new Picked(2, 7, 0)),
+                        new PickedCrop("potato", Optional.of(id("Oca")), new Picked(3, 0, 0))));
         assertThat(year)
                 .containsExactly(
-                        new CropYear("carrot", "Carrot", 0, 3, 20),
-                        new CropYear(id("Oca").toString(), "Oca", 0, 3, 0),
-                        new CropYear("tomato", "Tomato", planned, 4.5, 0));
+                        new CropYear("carrot", "Carrot", 0, new Picked(3, 7.5, 20)),
+                        new CropYear(id("Oca").toString(), "Oca", 0, new Picked(3, 0, 0)),
+                        new CropYear("tomato", "Tomato", planned, new Picked(4.5, 0, 0)));
         assertThat(planned).isPositive();
     }
 }

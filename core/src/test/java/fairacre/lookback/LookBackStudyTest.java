@@ -225,7 +225,8 @@ class LookBackStudyTest {
                 .mapToDouble(food -> food.harvest().usual())
                 .sum();
         assertThat(planned).isGreaterThan(1);
-        Harvest harvest = new Harvest("lettuce", Optional.empty(), Optional.of(share * planned), Optional.empty());
+        Harvest harvest = new Harvest(
+                "lettuce", Optional.empty(), Optional.of(share * planned), Optional.empty(), Optional.empty());
         assertThat(lessons(GARDEN, entry("2027-06-10", "Salad", null, harvest, null)).stream()
                         .anyMatch(lesson -> lesson.kind() == Kind.LITTLE))
                 .isEqualTo(told);

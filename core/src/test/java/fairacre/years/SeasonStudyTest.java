@@ -94,7 +94,11 @@ class SeasonStudyTest {
                 bed == null ? null : id(bed),
                 null,
                 new JournalEntry.Harvest(
-                        crop, Optional.empty(), Optional.ofNullable(kilograms), Optional.ofNullable(pieces)),
+                        crop,
+                        Optional.empty(),
+                        Optional.ofNullable(kilograms),
+                        Optional.empty(),
+                        Optional.ofNullable(pieces)),
                 null,
                 null);
     }
@@ -172,7 +176,7 @@ class SeasonStudyTest {
     @DisplayName("nothing was picked, worked or paid: no ratio is told, and no division by nothing")
     void nothingHappened() {
         SeasonFigures told = figures(GARDEN);
-        assertThat(told.kilograms()).isZero();
+        assertThat(told.picked().kilograms()).isZero();
         assertThat(told.value()).isEqualTo(Money.zero(CURRENCY));
         assertThat(told.unvalued()).isZero();
         assertThat(told.weightPer()).isEqualTo(new Ratios(Optional.of(0.0), Optional.empty()));
@@ -213,8 +217,8 @@ class SeasonStudyTest {
                         paid(SEASON, false, "-2.00"),
                         paid(SEASON, true, "99.00"),
                         paid(SEASON + 1, false, "50.00")));
-        assertThat(told.kilograms()).isCloseTo(4.5, within(1e-9));
-        assertThat(told.pieces()).isEqualTo(42);
+        assertThat(told.picked().kilograms()).isCloseTo(4.5, within(1e-9));
+        assertThat(told.picked().pieces()).isEqualTo(42);
         // 3.75 kg at 3.99 are 14.9625.
         assertThat(told.value()).isEqualTo(money("14.96"));
         assertThat(told.unvalued()).isEqualTo(1);
@@ -232,8 +236,8 @@ class SeasonStudyTest {
         assertThat(crop(told, "onion").losses()).isEqualTo(1);
 
         BedFigures beans = figuresOf(told, "Beans");
-        assertThat(beans.kilograms()).isCloseTo(3.75, within(1e-9));
-        assertThat(beans.pieces()).isEqualTo(30);
+        assertThat(beans.picked().kilograms()).isCloseTo(3.75, within(1e-9));
+        assertThat(beans.picked().pieces()).isEqualTo(30);
         assertThat(beans.hours()).isCloseTo(1.5, within(1e-9));
         assertThat(beans.losses()).isZero();
         assertThat(beans.perSquareMetre().orElseThrow()).isCloseTo(3.75 / SOIL, within(1e-3));
@@ -293,13 +297,13 @@ class SeasonStudyTest {
         BedStory.Chapter first = story.chapters().get(0);
         assertThat(first.built()).isTrue();
         assertThat(first.grown()).extracting(BedStory.GrownThere::name).containsExactly("Tomatoes", "Garlic");
-        assertThat(first.kilograms()).isEqualTo(2.5);
+        assertThat(first.picked().kilograms()).isEqualTo(2.5);
         assertThat(first.perSquareMetre().orElseThrow()).isCloseTo(2.5 / SOIL, within(1e-3));
         assertThat(first.told()).isEmpty();
         BedStory.Chapter second = story.chapters().get(1);
         assertThat(second.built()).isFalse();
         assertThat(second.grown()).extracting(BedStory.GrownThere::name).containsExactly("Garlic", "Peas");
-        assertThat(second.kilograms()).isEqualTo(0.5);
+        assertThat(second.picked().kilograms()).isEqualTo(0.5);
         assertThat(second.told())
                 .extracting(JournalEntry::day)
                 .extracting(LocalDate::getMonthValue)

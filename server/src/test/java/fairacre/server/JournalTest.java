@@ -50,6 +50,20 @@ class JournalTest {
     }
 
     @Test
+    void baskets() {
+        for (String litres : List.of("5.5", "2")) {
+            String picked = "{\"id\":\"%s\",\"day\":\"2024-07-04\",\"harvest\":{\"crop\":\"tomato\",\"litres\":%s}}";
+            assertThat(rosa.post(garden + "/journal", picked.formatted(UUID.randomUUID(), litres))
+                            .status())
+                    .isEqualTo(204);
+        }
+        JsonNode page = page(2024, 0);
+        assertThat(page.at("/crops/0/picked/litres").doubleValue()).isEqualTo(7.5);
+        assertThat(page.at("/lines/0/entry/harvest/litres").doubleValue()).isEqualTo(2);
+        assertThat(page.at("/lines/0/entry/harvest").has("kilograms")).isFalse();
+    }
+
+    @Test
     void whatIsSentTwiceIsWrittenOnceAndATakenBackEntryStaysToBeRead() {
         UUID id = UUID.randomUUID();
         for (int i = 0; i < 3; i++) {
@@ -62,7 +76,8 @@ class JournalTest {
                 .isEqualTo(204);
         JsonNode page = page(2024, 0);
         assertThat(page.path("count").intValue()).isEqualTo(2);
-        assertThat(page.path("crops").get(0).path("kilograms").doubleValue()).isEqualTo(4.0);
+        assertThat(page.path("crops").get(0).path("picked").path("kilograms").doubleValue())
+                .isEqualTo(4.0);
         assertThat(page(2025, 0).path("count").intValue()).isZero();
         assertThat(rosa.post(garden + "/journal/" + id + "/reversal", "").status())
                 .isEqualTo(204);
@@ -70,7 +85,8 @@ class JournalTest {
                 .isEqualTo(422);
         page = page(2024, 0);
         assertThat(page.path("count").intValue()).isEqualTo(2);
-        assertThat(page.path("crops").get(0).path("kilograms").doubleValue()).isEqualTo(1.5);
+        assertThat(page.path("crops").get(0).path("picked").path("kilograms").doubleValue())
+                .isEqualTo(1.5);
         assertThat(page.path("lines").get(1).path("takenBack").booleanValue()).isTrue();
     }
 

@@ -8,7 +8,8 @@ import fairacre.format.Photo;
 import fairacre.journal.JournalEntry;
 import fairacre.journal.Kept;
 import fairacre.journal.LossCause;
-import fairacre.journal.YearStudy.Picked;
+import fairacre.journal.Picked;
+import fairacre.journal.YearStudy.PickedCrop;
 import fairacre.judging.Step;
 import fairacre.server.store.generated.tables.records.JournalEntryRecord;
 import java.math.BigDecimal;
@@ -178,11 +179,12 @@ public class JournalStore {
     }
 
     /** What was picked in a time, by crop and variety. */
-    public List<Picked> picked(UUID garden, LocalDate from, LocalDate until) {
+    public List<PickedCrop> picked(UUID garden, LocalDate from, LocalDate until) {
         return database.select(
                         JOURNAL_ENTRY.CROP,
                         JOURNAL_ENTRY.VARIETY,
                         DSL.coalesce(DSL.sum(JOURNAL_ENTRY.KILOGRAMS), BigDecimal.ZERO),
+                        DSL.coalesce(DSL.sum(JOURNAL_ENTRY.LITRES), BigDecimal.ZERO),
                         DSL.coalesce(DSL.sum(JOURNAL_ENTRY.PIECES), BigDecimal.ZERO))
                 .from(JOURNAL_ENTRY)
                 .where(within(garden, from, until))
@@ -192,11 +194,13 @@ public class JournalStore {
                 .and(JOURNAL_ENTRY.SOWN.isNull())
                 .groupBy(JOURNAL_ENTRY.CROP, JOURNAL_ENTRY.VARIETY)
                 .orderBy(JOURNAL_ENTRY.CROP, JOURNAL_ENTRY.VARIETY)
-                .fetch(row -> new Picked(
+                .fetch(row -> new PickedCrop(
                         row.value1(),
                         Optional.ofNullable(row.value2()),
-                        row.value3().doubleValue(),
-                        row.value4().intValue()));
+                        new Picked(
+                                row.value3().doubleValue(),
+                                row.value4().doubleValue(),
+                                row.value5().intValue())));
     }
 
     /** Work that was done, all of it or that of tasks whose keys begin so, in the order in which it was written. */
@@ -278,6 +282,7 @@ public class JournalStore {
             row.setCrop(harvest.crop());
             harvest.variety().ifPresent(row::setVariety);
             harvest.kilograms().ifPresent(row::setKilograms);
+            harvest.litres().ifPresent(row::setLitres);
             harvest.pieces().ifPresent(row::setPieces);
         });
         entry.loss().ifPresent(loss -> {
@@ -328,6 +333,7 @@ public class JournalStore {
                                 crop,
                                 Optional.ofNullable(row.getVariety()),
                                 Optional.ofNullable(row.getKilograms()),
+                                Optional.ofNullable(row.getLitres()),
                                 Optional.ofNullable(row.getPieces()))),
                 Optional.ofNullable(row.getCause())
                         .map(cause ->
