@@ -6,6 +6,7 @@ import { createRoot } from "react-dom/client";
 import { BrowserRouter, Route, Routes } from "react-router";
 import { Away, Problem } from "./api/client";
 import { keepPagesForOutdoors } from "./outdoors/worker";
+import { AccountPage } from "./pages/AccountPage";
 import { GardensPage } from "./pages/GardensPage";
 import { SignInPage } from "./pages/SignInPage";
 import "./styles.css";
@@ -38,6 +39,7 @@ createRoot(root).render(
           <Routes>
             <Route path="/" element={<SignInPage />} />
             <Route path="/gardens" element={<GardensPage />} />
+            <Route path="/account" element={<AccountPage />} />
             <Route path="/gardens/:garden" element={<Workspace />} />
             <Route path="/gardens/:garden/shopping" element={<ShoppingPage />} />
           </Routes>

@@ -1,16 +1,17 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useRef, useState } from "react";
-import { Navigate, useNavigate } from "react-router";
+import { Link, Navigate, useNavigate } from "react-router";
 import { Away, Problem, request, type Fault } from "../api/client";
 import { keys, useGardens, useSession } from "../api/queries";
 import type { GardenView } from "../api/types";
 import { SharedGardens } from "../sharing/SharedGardens";
 import { useSignOut } from "../outdoors/useSignOut";
-import { words } from "../words";
+import { words as everywhere } from "../words";
 import { DeletedGardens } from "./DeletedGardens";
 import { GardenRow } from "./GardenRow";
 import { NewGardenForm } from "./NewGardenForm";
 import { OneBedForm } from "./OneBedForm";
+import { words } from "./words";
 
 /** Largest garden file, bytes; the program refuses a larger one too. */
 const LARGEST_FILE = 8_000_000;
@@ -28,13 +29,19 @@ export function GardensPage() {
     <main className="mx-auto max-w-3xl px-4 py-6">
       <div className="flex flex-wrap items-baseline gap-x-4">
         <h1 className="grow text-2xl">Your gardens</h1>
-        <span className="max-w-full truncate text-sm text-soft">{session.data?.name}</span>
+        <Link
+          to="/account"
+          className="max-w-full truncate text-sm text-soft underline hover:text-mark"
+          aria-label={words.accountOf(session.data?.name ?? "")}
+        >
+          {session.data?.name}
+        </Link>
         <button type="button" className="text-button text-sm" onClick={() => void signOut()}>
           Sign out
         </button>
       </div>
       {gardens.failureReason instanceof Away && (
-        <p className="mt-2 bg-ochrepale px-3 py-1">{words.awayIdle}</p>
+        <p className="mt-2 bg-ochrepale px-3 py-1">{everywhere.awayIdle}</p>
       )}
       <ul className="mt-4 border-t border-ink">
         {gardens.data?.length === 0 && <li className="py-3 text-soft">None yet. Begin one below.</li>}
@@ -89,7 +96,7 @@ function ImportButton() {
     } catch (failure) {
       if (failure instanceof Problem)
         setProblem({ text: `${file.name}: ${failure.message}`, faults: failure.faults });
-      else setProblem({ text: words.awayIdle, faults: [] });
+      else setProblem({ text: everywhere.awayIdle, faults: [] });
     }
   }
 

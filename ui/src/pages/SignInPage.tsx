@@ -1,11 +1,12 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { useId, useState, type FormEvent } from "react";
+import { useState, type FormEvent } from "react";
 import { Link, useNavigate } from "react-router";
-import { Problem, request } from "../api/client";
+import { request } from "../api/client";
 import { keys, useSession } from "../api/queries";
 import type { SessionView } from "../api/types";
-import { faultProps, FieldFrame } from "../parts/FieldFrame";
 import { words } from "../words";
+import { CredentialField } from "./CredentialField";
+import { fieldProblem, type FieldProblem } from "./fieldProblem";
 import { Frontispiece } from "./Frontispiece";
 
 /** Signing up and in, and the way into the demo. */
@@ -13,7 +14,7 @@ export function SignInPage() {
   const session = useSession();
   const client = useQueryClient();
   const navigate = useNavigate();
-  const [problem, setProblem] = useState<{ field: string; text: string } | null>(null);
+  const [problem, setProblem] = useState<FieldProblem | null>(null);
   const [busy, setBusy] = useState(false);
 
   async function open(path: string, body?: unknown) {
@@ -24,9 +25,7 @@ export function SignInPage() {
       await client.invalidateQueries({ queryKey: keys.gardens });
       await navigate("/gardens");
     } catch (failure) {
-      if (failure instanceof Problem)
-        setProblem({ field: failure.field, text: `${failure.message} ${failure.field ? "" : failure.next}` });
-      else setProblem({ field: "", text: words.awayIdle });
+      setProblem(fieldProblem(failure));
     } finally {
       setBusy(false);
     }
@@ -60,14 +59,14 @@ export function SignInPage() {
         )}
         {session.failureReason && <p className="mb-3 bg-ochrepale px-3 py-1">{words.awayIdle}</p>}
         <form className="space-y-3" onSubmit={submit} noValidate>
-          <Field
+          <CredentialField
             name="name"
             label="E-mail or user name"
             type="email"
             autoComplete="username"
             problem={problem}
           />
-          <Field
+          <CredentialField
             name="password"
             label="Password, at least 10 characters"
             type="password"
@@ -106,30 +105,5 @@ export function SignInPage() {
         )}
       </div>
     </main>
-  );
-}
-
-interface FieldProps {
-  name: string;
-  label: string;
-  type: string;
-  autoComplete: string;
-  problem: { field: string; text: string } | null;
-}
-
-function Field({ name, label, type, autoComplete, problem }: FieldProps) {
-  const id = useId();
-  const fault = problem?.field === name ? problem.text : undefined;
-  return (
-    <FieldFrame id={id} label={label} fault={fault}>
-      <input
-        id={id}
-        name={name}
-        type={type}
-        autoComplete={autoComplete}
-        className={`field ${fault ? "border-2 border-snag" : ""}`}
-        {...faultProps(id, fault)}
-      />
-    </FieldFrame>
   );
 }

@@ -13,7 +13,7 @@ const COLUMNS: Column<HistoryEntry>[] = [
     value: ({ madeAt }) => madeAt,
     text: ({ madeAt }) => new Date(madeAt).toLocaleString(),
   },
-  { key: "who", head: "Who", value: ({ madeBy }) => madeBy, groups: true },
+  { key: "who", head: "Who", value: ({ madeBy }) => madeBy ?? "", groups: true },
   { key: "what", head: "What", value: ({ words }) => words },
   { key: "kind", head: "Was", value: ({ kind }) => KINDS[kind] ?? kind, groups: true },
   {

@@ -39,12 +39,14 @@ export function follow(garden: string, revision: () => number, onNews: (news: Ne
 
 /** Who did what, the newest last: "In another window: moved Beans, renamed a bed to Kale." */
 export function told(edits: readonly HistoryEntry[], me: string | undefined): string {
-  const who = [...new Set(edits.map((edit) => edit.madeBy))];
+  const who = [...new Set(edits.map(({ madeBy }) => madeBy ?? GONE))];
   const by = who.length === 1 && who[0] === me ? "In another window" : who.join(" and ");
   const what = [...edits].reverse().map((edit) => `${DONE[edit.kind]}${decapitalised(edit.words)}`);
   return `${by}: ${what.join(", ")}.`;
 }
 
+/** An account that was deleted meanwhile. */
+const GONE = "Somebody who has left";
 const DONE: Readonly<Record<string, string>> = { EDIT: "", UNDO: "took back: ", REDO: "made again: " };
 
 function decapitalised(words: string): string {

@@ -113,19 +113,6 @@ class ApiTest {
         }
 
         @Test
-        void guessingIsStoppedAfterFiveAttempts() {
-            String name = UUID.randomUUID() + "@example.org";
-            Visitor visitor = new Visitor(SERVER.address());
-            visitor.post("/api/accounts", credentials(name, "the right password"));
-            for (int i = 0; i < 5; i++) {
-                assertProblem(visitor.post("/api/session", credentials(name, "a wrong password")), 422, "password");
-            }
-            Answer stopped = visitor.post("/api/session", credentials(name, "the right password"));
-            assertThat(stopped.status()).isEqualTo(429);
-            assertThat(stopped.header("Retry-After")).isEqualTo("900");
-        }
-
-        @Test
         void theSessionCookieIsHiddenFromScriptsAndChangesWhenOneSignsIn() {
             Answer answer = new Visitor(SERVER.address())
                     .post("/api/accounts", credentials(UUID.randomUUID() + "@example.org", "long enough one"));

@@ -47,6 +47,8 @@ public final class RunningServer {
         // Two programs in one process share one logger context: each would set it up anew and take it from the other.
         // See logback-test.xml.
         System.setProperty(LoggingSystem.SYSTEM_PROPERTY, LoggingSystem.NONE);
+        // All tests sign up from one address.
+        System.setProperty("fairacre.accounts.most-in-an-hour", "100000");
     }
 
     private RunningServer(String database, boolean cuttable, String... more) throws IOException {
@@ -78,6 +80,15 @@ public final class RunningServer {
     /** Another server with no line before its database, as the program runs for gardeners: for what is measured. */
     public static RunningServer straight() {
         return started(false);
+    }
+
+    /** Another one that is set up otherwise. */
+    public static RunningServer with(String... more) {
+        try {
+            return new RunningServer(emptyDatabase(), false, more);
+        } catch (SQLException | IOException failure) {
+            throw new IllegalStateException(failure);
+        }
     }
 
     /**

@@ -33,6 +33,7 @@ public final class Visitor {
     private static final JsonMapper JSON = GardenJson.mapper();
 
     private final String address;
+    private final String behind;
     private final CookieManager cookies = new CookieManager();
     private final HttpClient http = HttpClient.newBuilder()
             .version(HttpClient.Version.HTTP_1_1)
@@ -40,7 +41,12 @@ public final class Visitor {
             .build();
 
     public Visitor(String address) {
+        this(address, "");
+    }
+
+    private Visitor(String address, String behind) {
         this.address = address;
+        this.behind = behind;
         get("/api/session");
     }
 
@@ -69,12 +75,21 @@ public final class Visitor {
         return visitor;
     }
 
+    /** Somebody at another address, as a proxy on this machine tells it. */
+    public Visitor behind(String other) {
+        return new Visitor(address, other);
+    }
+
     public Answer get(String path) {
         return send(request(path).GET());
     }
 
     public Answer delete(String path) {
         return send(request(path).DELETE());
+    }
+
+    public Answer put(String path, String body) {
+        return send("PUT", path, "application/json", body.getBytes(StandardCharsets.UTF_8));
     }
 
     public Answer post(String path, String body) {
@@ -230,6 +245,9 @@ public final class Visitor {
 
     private HttpRequest.Builder request(String path) {
         HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(address + path));
+        if (!behind.isEmpty()) {
+            request.header("X-Forwarded-For", behind);
+        }
         HttpCookie token = cookie("XSRF-TOKEN");
         return token == null ? request : request.header("X-XSRF-TOKEN", token.getValue());
     }

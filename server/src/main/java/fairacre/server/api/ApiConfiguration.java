@@ -50,6 +50,7 @@ class ApiConfiguration implements WebMvcConfigurer {
     @Override
     public void addViewControllers(ViewControllerRegistry views) {
         views.addViewController("/").setViewName("forward:/index.html");
+        views.addViewController("/account").setViewName("forward:/index.html");
         views.addViewController("/gardens").setViewName("forward:/index.html");
         views.addViewController("/gardens/{garden}").setViewName("forward:/index.html");
         views.addViewController("/gardens/{garden}/shopping").setViewName("forward:/index.html");

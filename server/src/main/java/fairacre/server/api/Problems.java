@@ -11,8 +11,11 @@ import fairacre.server.garden.StaleRevisionException;
 import fairacre.server.garden.TooLongException;
 import fairacre.server.job.NoSuchJobException;
 import fairacre.server.job.TooManyJobsException;
+import fairacre.server.security.SignInBusyException;
+import fairacre.server.security.TooManyAccountsException;
 import fairacre.server.security.TooManyAttemptsException;
 import java.net.URI;
+import java.time.Duration;
 import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -31,6 +34,8 @@ import tools.jackson.core.JacksonException;
 /** Every failure as a problem that names the field, the reason and what to do next. */
 @RestControllerAdvice
 class Problems extends ResponseEntityExceptionHandler {
+
+    private static final long SECONDS_PER_MINUTE = 60;
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> refused(RefusedException refused, WebRequest request) {
@@ -117,11 +122,40 @@ class Problems extends ResponseEntityExceptionHandler {
                 HttpStatus.TOO_MANY_REQUESTS,
                 "too-many-attempts",
                 "Signing in has failed too often.",
-                "Wait a quarter of an hour and try again.");
+                "Wait " + words(tooMany.retryAfter()) + " and try again.");
         return ResponseEntity.status(problem.getStatus())
                 .header(
                         HttpHeaders.RETRY_AFTER,
-                        String.valueOf(tooMany.retryAfter().toSeconds()))
+                        String.valueOf(tooMany.retryAfter().toSeconds() + 1))
+                .body(problem);
+    }
+
+    /** Up to the next second or minute. */
+    private static String words(Duration wait) {
+        long seconds = wait.toSeconds() + 1;
+        return seconds < 2 * SECONDS_PER_MINUTE
+                ? seconds + " seconds"
+                : (seconds + SECONDS_PER_MINUTE - 1) / SECONDS_PER_MINUTE + " minutes";
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> tooManyAccounts(TooManyAccountsException tooMany) {
+        return answer(problem(
+                HttpStatus.TOO_MANY_REQUESTS,
+                "too-many-attempts",
+                "Too many accounts were made from here within an hour.",
+                "Try again in an hour."));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> signInBusy(SignInBusyException busy) {
+        ProblemDetail problem = problem(
+                HttpStatus.TOO_MANY_REQUESTS,
+                "too-busy",
+                "Many people are signing in just now.",
+                "Try again in some seconds.");
+        return ResponseEntity.status(problem.getStatus())
+                .header(HttpHeaders.RETRY_AFTER, "5")
                 .body(problem);
     }
 

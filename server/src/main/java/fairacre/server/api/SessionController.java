@@ -3,6 +3,7 @@ package fairacre.server.api;
 import fairacre.format.FaultyFileException;
 import fairacre.limits.RefusedException;
 import fairacre.server.demo.DemoGarden;
+import fairacre.server.security.Accounts;
 import fairacre.server.security.SignIn;
 import fairacre.server.store.AccountStore;
 import fairacre.server.store.AccountStore.Account;
@@ -27,11 +28,13 @@ import org.springframework.web.bind.annotation.RestController;
 class SessionController {
 
     private final SignIn signIn;
+    private final Accounts registry;
     private final AccountStore accounts;
     private final DemoGarden demo;
 
-    SessionController(SignIn signIn, AccountStore accounts, DemoGarden demo) {
+    SessionController(SignIn signIn, Accounts registry, AccountStore accounts, DemoGarden demo) {
         this.signIn = signIn;
+        this.registry = registry;
         this.accounts = accounts;
         this.demo = demo;
     }
@@ -59,7 +62,10 @@ class SessionController {
     @ResponseStatus(HttpStatus.CREATED)
     SessionView register(
             @RequestBody Credentials credentials, HttpServletRequest request, HttpServletResponse response) {
-        return opened(signIn.register(credentials.name(), credentials.password()), request, response);
+        return opened(
+                registry.register(credentials.name(), credentials.password(), request.getRemoteAddr()),
+                request,
+                response);
     }
 
     @PostMapping("/session")

@@ -10,7 +10,7 @@ import fairacre.server.garden.GardenService;
 import fairacre.server.garden.JournalService;
 import fairacre.server.garden.LedgerService;
 import fairacre.server.garden.NoSuchGardenException;
-import fairacre.server.security.SignIn;
+import fairacre.server.security.Accounts;
 import fairacre.server.store.AccountStore;
 import fairacre.server.store.AccountStore.Account;
 import java.io.IOException;
@@ -37,7 +37,7 @@ public class DemoGarden implements ApplicationRunner {
     private static final String JOURNAL = "demo/lampwrights-yard.journal.json";
 
     private final AccountStore accounts;
-    private final SignIn signIn;
+    private final Accounts registry;
     private final GardenService gardens;
     private final LedgerService ledger;
     private final JournalService journal;
@@ -46,14 +46,14 @@ public class DemoGarden implements ApplicationRunner {
 
     DemoGarden(
             AccountStore accounts,
-            SignIn signIn,
+            Accounts registry,
             GardenService gardens,
             LedgerService ledger,
             JournalService journal,
             PlatformTransactionManager transactions,
             @Value("${fairacre.demo}") boolean wanted) {
         this.accounts = accounts;
-        this.signIn = signIn;
+        this.registry = registry;
         this.gardens = gardens;
         this.ledger = ledger;
         this.journal = journal;
@@ -64,6 +64,11 @@ public class DemoGarden implements ApplicationRunner {
     /** Whether there are demo data to look round in. */
     public boolean isOffered() {
         return wanted;
+    }
+
+    /** Whether it is the account that everybody shares. */
+    public boolean isDemo(UUID account) {
+        return accounts.byId(account).filter(found -> found.name().equals(NAME)).isPresent();
     }
 
     /**
@@ -85,7 +90,7 @@ public class DemoGarden implements ApplicationRunner {
         accounts.aloneAtTheStart();
         // Nobody signs in with this password: the demo is entered without one.
         Account account = accounts.byName(NAME)
-                .orElseGet(() -> signIn.register(NAME, UUID.randomUUID().toString()));
+                .orElseGet(() -> registry.register(NAME, UUID.randomUUID().toString()));
         if (gardens.list(account.id()).isEmpty()) {
             try (InputStream file = new ClassPathResource(GardenService.SAMPLE).getInputStream()) {
                 UUID garden = UUID.randomUUID();

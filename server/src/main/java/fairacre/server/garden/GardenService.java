@@ -255,6 +255,13 @@ public class GardenService {
         return get(owner, garden);
     }
 
+    /** Lets go of what is remembered of gardens that are there no more. */
+    public void forgetGone() {
+        Set<UUID> there = gardens.revisions(Set.copyOf(known.asMap().keySet())).keySet();
+        known.asMap().keySet().retainAll(there);
+        judged.asMap().keySet().removeIf(season -> !there.contains(season.garden()));
+    }
+
     /** It can be brought back for a week. */
     @Transactional
     public void delete(UUID owner, UUID garden) {

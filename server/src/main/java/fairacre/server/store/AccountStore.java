@@ -1,24 +1,32 @@
 package fairacre.server.store;
 
 import static fairacre.server.store.generated.Tables.ACCOUNT;
-import static fairacre.server.store.generated.Tables.SIGN_IN_FAILURE;
 import static org.jooq.impl.DSL.lower;
 
 import java.time.Clock;
-import java.time.Duration;
 import java.time.OffsetDateTime;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.jooq.Table;
+import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 
-/** Accounts by name, letter case set aside, and failed attempts to sign in. */
+/** Accounts by name, letter case set aside, and their sessions. */
 @Repository
 public class AccountStore {
 
     /** Any number that no other lock of the program has. */
     private static final long START_LOCK = 7_041_776;
+
+    /** Spring Session's own tables. */
+    private static final Table<?> SESSIONS = DSL.table("spring_session");
+
+    private static final Field<String> SESSION = DSL.field("session_id", String.class);
+    private static final Field<String> PRINCIPAL = DSL.field("principal_name", String.class);
 
     private final DSLContext database;
     private final Clock clock;
@@ -60,39 +68,27 @@ public class AccountStore {
                 == 1;
     }
 
-    public void noteFailure(String name, String address) {
-        OffsetDateTime now = OffsetDateTime.now(clock);
-        database.deleteFrom(SIGN_IN_FAILURE)
-                .where(SIGN_IN_FAILURE.FAILED_AT.lt(now.minusDays(1)))
-                .execute();
-        database.insertInto(SIGN_IN_FAILURE)
-                .values(name.toLowerCase(Locale.ROOT), address, now)
+    public void changePassword(UUID id, String hash) {
+        database.update(ACCOUNT)
+                .set(ACCOUNT.PASSWORD, hash)
+                .where(ACCOUNT.ID.eq(id))
                 .execute();
     }
 
-    public void forgetFailures(String name) {
-        database.deleteFrom(SIGN_IN_FAILURE)
-                .where(SIGN_IN_FAILURE.NAME.eq(name.toLowerCase(Locale.ROOT)))
+    /**
+     * Deletes an account with all its gardens and whatever else it has. What it did in the gardens of others stays
+     * there, without its name.
+     */
+    public void delete(UUID id) {
+        database.deleteFrom(ACCOUNT).where(ACCOUNT.ID.eq(id)).execute();
+    }
+
+    /** Ends all sessions of an account but one, or all. */
+    public void endSessions(UUID id, Optional<String> but) {
+        Condition others = but.map(SESSION::ne).orElseGet(DSL::noCondition);
+        database.deleteFrom(SESSIONS)
+                .where(PRINCIPAL.eq(id.toString()))
+                .and(others)
                 .execute();
-    }
-
-    public int failuresOfName(String name, Duration within) {
-        return database.fetchCount(
-                SIGN_IN_FAILURE,
-                SIGN_IN_FAILURE
-                        .NAME
-                        .eq(name.toLowerCase(Locale.ROOT))
-                        .and(SIGN_IN_FAILURE.FAILED_AT.gt(
-                                OffsetDateTime.now(clock).minus(within))));
-    }
-
-    public int failuresFrom(String address, Duration within) {
-        return database.fetchCount(
-                SIGN_IN_FAILURE,
-                SIGN_IN_FAILURE
-                        .ADDRESS
-                        .eq(address)
-                        .and(SIGN_IN_FAILURE.FAILED_AT.gt(
-                                OffsetDateTime.now(clock).minus(within))));
     }
 }

@@ -41,9 +41,19 @@ public class ChangeLog {
         this.clock = clock;
     }
 
-    /** What an edit did and what takes it back. */
+    /**
+     * What an edit did and what takes it back.
+     *
+     * @param madeBy name of the account that made it; empty if that is gone
+     */
     public record Entry(
-            long id, String kind, long revision, String madeBy, OffsetDateTime madeAt, Change before, Change after) {}
+            long id,
+            String kind,
+            long revision,
+            Optional<String> madeBy,
+            OffsetDateTime madeAt,
+            Change before,
+            Change after) {}
 
     public boolean knows(UUID garden, UUID key) {
         return key != null
@@ -95,7 +105,7 @@ public class ChangeLog {
     private List<Entry> entries(org.jooq.Condition condition, int most) {
         return database.select(CHANGE_LOG.asterisk(), ACCOUNT.NAME)
                 .from(CHANGE_LOG)
-                .join(ACCOUNT)
+                .leftJoin(ACCOUNT)
                 .on(ACCOUNT.ID.eq(CHANGE_LOG.MADE_BY))
                 .where(condition)
                 .orderBy(CHANGE_LOG.ID.desc())
@@ -104,7 +114,7 @@ public class ChangeLog {
                         row.get(CHANGE_LOG.ID),
                         row.get(CHANGE_LOG.KIND),
                         row.get(CHANGE_LOG.REVISION),
-                        row.get(ACCOUNT.NAME),
+                        Optional.ofNullable(row.get(ACCOUNT.NAME)),
                         row.get(CHANGE_LOG.MADE_AT),
                         change(row.get(CHANGE_LOG.BEFORE), row.get(CHANGE_LOG.VERSION)),
                         change(row.get(CHANGE_LOG.AFTER), row.get(CHANGE_LOG.VERSION))));
