@@ -110,7 +110,7 @@ public final class ArrangementStudy {
     /**
      * The same for work that may have to be given up.
      *
-     * @param stop asked again and again; the work ends with a {@link fairacre.shape.StoppedException}
+     * @param stop asked again and again; the work ends with a {@link fairacre.limits.StoppedException}
      */
     public static ArrangementStudy of(Plan plan, int season, Wish wish, Supplier<UUID> ids, BooleanSupplier stop) {
         if (plan.gardeners().isEmpty()) {

@@ -6,6 +6,7 @@ import com.google.ortools.linearsolver.MPSolver;
 import com.google.ortools.linearsolver.MPSolverParameters;
 import com.google.ortools.linearsolver.MPVariable;
 import fairacre.frame.Patterns.Pattern;
+import fairacre.limits.Stop;
 import fairacre.measure.Length;
 import fairacre.solve.OrTools;
 import java.math.BigDecimal;
@@ -47,6 +48,11 @@ public final class CutStudy {
     private static final double[] SHARES_OF_THE_LOSS = {0.1, 0.3, 1};
     /** Up to this part of the least price a layout costs about the same: the one with fewer boards is wanted. */
     private static final BigDecimal ABOUT_EQUAL = new BigDecimal("0.0025");
+    /**
+     * Of jobs with more kinds of pieces than this only the bound is worked out, and the linear programme rounded: a
+     * search through patterns would take minutes and find little.
+     */
+    private static final int MOST_KINDS = 60;
     /** Nodes of the search for fewer boards. */
     private static final int FEWER_NODES = 100;
     /** Part of the least price that an answer of the linear programme may be off by rounding. */
@@ -101,9 +107,10 @@ public final class CutStudy {
                 known = cheaper(known, rounded);
             }
         }
-        BestCut best = known.isLeast() ? known : search(patterns, prices, known);
+        boolean large = patterns.kinds() > MOST_KINDS;
+        BestCut best = known.isLeast() || large ? known : search(patterns, prices, known);
         BestCut fewest = found.stream().reduce(best, (one, other) -> fewer(one, other, best));
-        return fewer(fewest, fewest(patterns, prices, fewest, best), best);
+        return large ? fewest : fewer(fewest, fewest(patterns, prices, fewest, best), best);
     }
 
     /** Of two layouts the one with fewer boards to buy, if it costs about as little as the best. */
@@ -278,6 +285,7 @@ public final class CutStudy {
      */
     private Choice choose(
             Patterns patterns, List<Pattern> tried, CutList known, int nodes, IntToDoubleFunction weight, long budget) {
+        Stop.look();
         try (NativeSolver scip = NativeSolver.of("SCIP")) {
             return choose(scip.solver(), patterns, tried, known, nodes, weight, budget);
         }

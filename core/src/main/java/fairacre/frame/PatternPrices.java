@@ -5,6 +5,7 @@ import com.google.ortools.linearsolver.MPObjective;
 import com.google.ortools.linearsolver.MPSolver;
 import com.google.ortools.linearsolver.MPVariable;
 import fairacre.frame.Patterns.Pattern;
+import fairacre.limits.Stop;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -22,6 +23,8 @@ final class PatternPrices {
 
     private static final double ROUNDING = 1e-7;
     private static final int MOST_ROUNDS = 500;
+    /** Rounds times kinds of pieces: with many kinds each round takes longer, and the bound is sharp enough sooner. */
+    private static final int MOST_WORK = 60_000;
 
     private final Patterns patterns;
     private final List<Stock> stock;
@@ -47,8 +50,10 @@ final class PatternPrices {
     /** @param first patterns with which the job can be done */
     static PatternPrices of(Patterns patterns, List<Stock> stock, long[] costs, List<Pattern> first) {
         PatternPrices prices = new PatternPrices(patterns, stock, costs, first);
+        int most = Math.min(MOST_ROUNDS, MOST_WORK / Math.max(1, patterns.kinds()));
         int round = 0;
-        while (prices.improve() && round < MOST_ROUNDS) {
+        while (prices.improve() && round < most) {
+            Stop.look();
             round++;
         }
         return prices;

@@ -1,6 +1,6 @@
 package fairacre.judging;
 
-import fairacre.shape.StoppedException;
+import fairacre.limits.StoppedException;
 import java.util.List;
 import java.util.Queue;
 import java.util.concurrent.ConcurrentLinkedQueue;

@@ -2,6 +2,8 @@ package fairacre.shape;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import fairacre.limits.Stop;
+import fairacre.limits.StoppedException;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -74,6 +76,7 @@ public final class Memo {
         if (stop.getAsBoolean()) {
             throw new StoppedException();
         }
+        Stop.look();
     }
 
     /**

@@ -1,5 +1,6 @@
 package fairacre.walk;
 
+import fairacre.limits.Stop;
 import fairacre.measure.Length;
 import fairacre.outline.Point;
 import fairacre.plan.Carrier;
@@ -166,6 +167,7 @@ public final class RouteStudy {
         bends.forEach(graph::addVertex);
         Bends.Tangents tangents = new Bends.Tangents(centres);
         for (int i = 0; i < bends.size(); i++) {
+            Stop.look();
             for (int j = i + 1; j < bends.size(); j++) {
                 if (tangents.couldJoin(bends.get(i), bends.get(j))) {
                     connect(bends.get(i), bends.get(j));
@@ -178,6 +180,7 @@ public final class RouteStudy {
     private boolean attach(Coordinate start) {
         boolean added = graph.addVertex(start);
         if (added) {
+            Stop.look();
             bends.forEach(bend -> connect(start, bend));
         }
         return added;

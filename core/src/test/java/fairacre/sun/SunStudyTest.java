@@ -13,6 +13,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import fairacre.build.Board;
 import fairacre.fence.FenceKind;
+import fairacre.limits.StoppedException;
 import fairacre.measure.Length;
 import fairacre.outline.Point;
 import fairacre.outline.Polygons;
@@ -28,7 +29,6 @@ import fairacre.plan.Site;
 import fairacre.plan.SoilNotes;
 import fairacre.plan.SpotHeight;
 import fairacre.shape.Memo;
-import fairacre.shape.StoppedException;
 import fairacre.testing.Gardens;
 import java.time.LocalDate;
 import java.util.ArrayList;

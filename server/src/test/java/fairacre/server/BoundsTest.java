@@ -2,7 +2,10 @@ package fairacre.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import fairacre.format.GardenFile;
+import fairacre.plan.Put;
 import fairacre.server.Visitor.Answer;
+import fairacre.testing.Gardens;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -81,6 +84,29 @@ class BoundsTest {
                         .asDouble())
                 .isZero();
         assertThat(rosa.get("/actuator/env").status()).isIn(401, 403, 404);
+    }
+
+    @Test
+    void whatTakesTooMuchWorkIsRefusedAndEditsAreMadeAllTheSame() {
+        RunningServer hurried = RunningServer.with("--fairacre.requests.longest=1ns");
+        try {
+            Visitor ann = Visitor.signedUp(hurried);
+            String large = ann.post("/api/gardens/import", GardenFile.write(Gardens.generated(3, 1)))
+                    .json()
+                    .at("/plan/id")
+                    .stringValue();
+            for (String asked : List.of("/bill.csv", "/judgement?season=2027")) {
+                Answer answer = ann.get("/api/gardens/" + large + asked);
+                assertThat(answer.status()).as(asked + answer.text()).isEqualTo(422);
+                assertThat(answer.json().path("type").stringValue()).isEqualTo("urn:fairacre:too-long");
+            }
+            assertThat(ann.change(large, 0, Put.of(Gardens.gardener("Eve", 0.6, 0.6)))
+                            .status())
+                    .isEqualTo(200);
+            assertThat(ann.get("/api/gardens/" + large).text()).contains("Eve");
+        } finally {
+            hurried.stop();
+        }
     }
 
     private static void refused(Answer answer, String field) {

@@ -4,6 +4,7 @@ import fairacre.format.GardenJson;
 import fairacre.server.garden.MemberService;
 import java.time.Duration;
 import java.util.List;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -22,10 +23,24 @@ class ApiConfiguration implements WebMvcConfigurer {
     private static final int MOST_WAITING = 32;
     private static final Duration PATIENCE = Duration.ofSeconds(30);
 
-    private final Roles roles;
+    /** Whole judgements have a deadline of their own; an edit is made however long it takes to judge what it did. */
+    private static final String[] WITHOUT_DEADLINE = {
+        "/api/gardens/*/appraisal",
+        "/api/gardens/*/changes",
+        "/api/gardens/*/undo",
+        "/api/gardens/*/redo",
+        "/api/gardens/*/history/*/back",
+        "/api/gardens/*/events",
+        "/api/gardens/*/variants/*/take",
+    };
 
-    ApiConfiguration(MemberService members) {
+    private final Roles roles;
+    private final Duration longest;
+
+    /** @param longest processor time that a request may take */
+    ApiConfiguration(MemberService members, @Value("${fairacre.requests.longest}") Duration longest) {
         this.roles = new Roles(members);
+        this.longest = longest;
     }
 
     @Bean
@@ -38,6 +53,10 @@ class ApiConfiguration implements WebMvcConfigurer {
         interceptors
                 .addInterceptor(new FairShare(AT_ONCE, MOST_WAITING, PATIENCE))
                 .addPathPatterns("/api/**");
+        interceptors
+                .addInterceptor(new Deadline(longest))
+                .addPathPatterns("/api/**")
+                .excludePathPatterns(WITHOUT_DEADLINE);
         interceptors.addInterceptor(roles).addPathPatterns("/api/**");
     }
 

@@ -5,6 +5,7 @@ import fairacre.format.FaultyFileException;
 import fairacre.format.Pointers;
 import fairacre.limits.Refusal;
 import fairacre.limits.RefusedException;
+import fairacre.limits.StoppedException;
 import fairacre.server.garden.ConflictException;
 import fairacre.server.garden.NoSuchGardenException;
 import fairacre.server.garden.StaleRevisionException;
@@ -167,6 +168,15 @@ class Problems extends ResponseEntityExceptionHandler {
                 "too-long",
                 "This garden takes longer than " + tooLong.longest().toSeconds() + " seconds to judge in full.",
                 "The quick judgement stands; judge the garden's file with ./fairacre appraise for the remedies."));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> stopped(StoppedException stopped) {
+        return answer(problem(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "too-long",
+                "This takes too long for so large a garden.",
+                "It is quicker with fewer beds, people and things to move, or for one of them alone."));
     }
 
     @ExceptionHandler

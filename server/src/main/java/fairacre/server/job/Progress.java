@@ -5,7 +5,7 @@ import java.util.function.BooleanSupplier;
 
 /**
  * Where a job tells how far it is. It is asked in the loops of the work whether that is to be given up; then the work
- * ends with a {@link fairacre.shape.StoppedException}.
+ * ends with a {@link fairacre.limits.StoppedException}.
  */
 public interface Progress<A> extends BooleanSupplier {
 

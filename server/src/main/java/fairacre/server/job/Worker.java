@@ -2,11 +2,11 @@ package fairacre.server.job;
 
 import fairacre.format.GardenJson;
 import fairacre.limits.RefusedException;
+import fairacre.limits.StoppedException;
 import fairacre.server.garden.NoSuchGardenException;
 import fairacre.server.store.JobStore;
 import fairacre.server.store.JobStore.Job;
 import fairacre.server.store.JobStore.State;
-import fairacre.shape.StoppedException;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
