@@ -32,6 +32,8 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 import org.joda.money.Money;
 import org.jooq.DSLContext;
@@ -125,6 +127,17 @@ class ApiTest {
             assertThat(rosa.post("/api/gardens", Visitor.newGarden("X", "METRIC", "EUR", "5"))
                             .status())
                     .isEqualTo(403);
+        }
+
+        @Test
+        void scriptsAreKeptByTheBrowserAndPagesAreNot() {
+            Answer page = rosa.get("/");
+            assertThat(page.header("Cache-Control")).contains("no-cache");
+            Matcher script = Pattern.compile("/assets/[^\"]+\\.js").matcher(page.text());
+            assertThat(script.find()).isTrue();
+            assertThat(rosa.get(script.group()).header("Cache-Control"))
+                    .isEqualTo("max-age=31536000, public, immutable");
+            assertThat(rosa.get("/assets/none.js").status()).isEqualTo(404);
         }
 
         @Test
@@ -813,6 +826,17 @@ class ApiTest {
                     .isEqualTo("1.00");
             assertThat(entered.json().at("/forecast/paid/amount").stringValue()).isEqualTo("160.65");
             assertThat(entered.json().at("/forecast/left/amount").stringValue()).isEqualTo("839.35");
+        }
+
+        @Test
+        void aReceiptUnderTheIdOfAnothersIsNotTakenForEntered() {
+            UUID id = UUID.randomUUID();
+            String own = "/api/gardens/" + rosa.garden() + "/ledger";
+            assertThat(rosa.post(own, receipt(id, "161.65", false)).status()).isEqualTo(201);
+            Visitor other = Visitor.signedUp(SERVER);
+            String path = "/api/gardens/" + other.garden() + "/ledger";
+            assertThat(other.post(path, receipt(id, "161.65", false)).status()).isEqualTo(404);
+            assertThat(rosa.post(own, receipt(id, "161.65", false)).status()).isEqualTo(201);
         }
 
         @Test

@@ -8,8 +8,10 @@ import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.http.CacheControl;
 import org.springframework.web.method.support.HandlerMethodArgumentResolver;
 import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
+import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.ViewControllerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 
@@ -22,6 +24,7 @@ class ApiConfiguration implements WebMvcConfigurer {
 
     private static final int MOST_WAITING = 32;
     private static final Duration PATIENCE = Duration.ofSeconds(30);
+    private static final Duration A_YEAR = Duration.ofDays(365);
 
     /** Whole judgements have a deadline of their own; an edit is made however long it takes to judge what it did. */
     private static final String[] WITHOUT_DEADLINE = {
@@ -63,6 +66,15 @@ class ApiConfiguration implements WebMvcConfigurer {
     @Override
     public void addArgumentResolvers(List<HandlerMethodArgumentResolver> resolvers) {
         resolvers.add(roles);
+    }
+
+    /** Scripts, styles and fonts have their hash in their names: what a browser has of them it has for good. */
+    @Override
+    public void addResourceHandlers(ResourceHandlerRegistry resources) {
+        resources
+                .addResourceHandler("/assets/**")
+                .addResourceLocations("classpath:/static/assets/")
+                .setCacheControl(CacheControl.maxAge(A_YEAR).cachePublic().immutable());
     }
 
     /** The front end finds its way by itself from any of these. */

@@ -93,8 +93,11 @@ public class LedgerService {
         receipt.checkCurrency(currency, "lines");
         UUID book = variants.main(owner, garden);
         gardens.lock(owner, book);
-        if (receipts.has(receipt.id())) {
+        if (receipts.has(book, receipt.id())) {
             return;
+        }
+        if (receipts.has(receipt.id())) {
+            throw new NoSuchGardenException();
         }
         if (receipt.settles()
                 .filter(order -> !receipts.isOpenOrder(book, order, currency))
