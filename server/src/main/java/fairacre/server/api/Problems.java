@@ -16,7 +16,6 @@ import fairacre.server.security.SignInBusyException;
 import fairacre.server.security.TooManyAccountsException;
 import fairacre.server.security.TooManyAttemptsException;
 import java.net.URI;
-import java.time.Duration;
 import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -37,6 +36,8 @@ import tools.jackson.core.JacksonException;
 class Problems extends ResponseEntityExceptionHandler {
 
     private static final long SECONDS_PER_MINUTE = 60;
+    /** Seconds after which there may be room again. */
+    private static final long SOON = 5;
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> refused(RefusedException refused, WebRequest request) {
@@ -119,21 +120,18 @@ class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> tooMany(TooManyAttemptsException tooMany) {
+        // Up to the next second.
+        long seconds = tooMany.retryAfter().toSeconds() + 1;
         ProblemDetail problem = problem(
                 HttpStatus.TOO_MANY_REQUESTS,
                 "too-many-attempts",
                 "Signing in has failed too often.",
-                "Wait " + words(tooMany.retryAfter()) + " and try again.");
-        return ResponseEntity.status(problem.getStatus())
-                .header(
-                        HttpHeaders.RETRY_AFTER,
-                        String.valueOf(tooMany.retryAfter().toSeconds() + 1))
-                .body(problem);
+                "Wait " + duration(seconds) + " and try again.");
+        return later(problem, seconds);
     }
 
-    /** Up to the next second or minute. */
-    private static String words(Duration wait) {
-        long seconds = wait.toSeconds() + 1;
+    /** In seconds, or up to the next minute. */
+    private static String duration(long seconds) {
         return seconds < 2 * SECONDS_PER_MINUTE
                 ? seconds + " seconds"
                 : (seconds + SECONDS_PER_MINUTE - 1) / SECONDS_PER_MINUTE + " minutes";
@@ -155,9 +153,7 @@ class Problems extends ResponseEntityExceptionHandler {
                 "too-busy",
                 "Many people are signing in just now.",
                 "Try again in some seconds.");
-        return ResponseEntity.status(problem.getStatus())
-                .header(HttpHeaders.RETRY_AFTER, "5")
-                .body(problem);
+        return later(problem, SOON);
     }
 
     /** Not an outage: the browser doesn't ask again by itself. */
@@ -186,9 +182,7 @@ class Problems extends ResponseEntityExceptionHandler {
                 "too-busy",
                 "Too much is asked for at once from this account.",
                 "Wait until something of it is done and try again.");
-        return ResponseEntity.status(problem.getStatus())
-                .header(HttpHeaders.RETRY_AFTER, "5")
-                .body(problem);
+        return later(problem, SOON);
     }
 
     /** The database is away or gave up: the browser keeps the edit and tries again. */
@@ -235,6 +229,13 @@ class Problems extends ResponseEntityExceptionHandler {
         problem.setType(URI.create("urn:fairacre:" + type));
         problem.setProperty("next", next);
         return problem;
+    }
+
+    /** @param seconds after which it may go through */
+    private static ResponseEntity<ProblemDetail> later(ProblemDetail problem, long seconds) {
+        return ResponseEntity.status(problem.getStatus())
+                .header(HttpHeaders.RETRY_AFTER, String.valueOf(seconds))
+                .body(problem);
     }
 
     private static ResponseEntity<ProblemDetail> answer(ProblemDetail problem) {
