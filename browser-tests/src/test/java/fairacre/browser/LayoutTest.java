@@ -121,6 +121,7 @@ class LayoutTest {
             order(garden, "REPEAT", null, "Rows", "4");
             garden.place("5 ft", "2.5 ft", "13 ft 3 in", "27 ft");
             order(garden, "REPEAT", null, "Rows", "2");
+            assertThat(garden.page().locator("[data-bed]")).hasCount(6);
             garden.page().keyboard().press("Control+a");
             order(garden, "MIRROR", "ACROSS", null, null);
             garden.step("reach");
@@ -168,6 +169,7 @@ class LayoutTest {
             repeatByKeys(garden, "4");
             placeByKeys(garden, "5 ft", "2.5 ft", "13 ft 3 in", "27 ft");
             repeatByKeys(garden, "2");
+            assertThat(garden.page().locator("[data-bed]")).hasCount(6);
             press(garden, "Control+a", "a", "M", "Enter");
             garden.kept();
             press(garden, "3", "Shift+G");

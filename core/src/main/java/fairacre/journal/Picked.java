@@ -28,7 +28,7 @@ public record Picked(double kilograms, double litres, int pieces) {
         return new Picked(kilograms + other.kilograms, litres + other.litres, Math.addExact(pieces, other.pieces));
     }
 
-    /** Whether some of it was measured or counted but not weighed. */
+    /** Whether it was measured or counted, and none of it weighed. */
     public boolean hasNoWeight() {
         return kilograms == 0 && (litres > 0 || pieces > 0);
     }
