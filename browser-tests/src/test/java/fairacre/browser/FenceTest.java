@@ -26,9 +26,6 @@ import org.junit.jupiter.api.Test;
 class FenceTest {
 
     private static final double FOOT = 0.3048;
-    /** Remedies of the whole demo garden take their time on a slow machine, milliseconds. */
-    private static final double PATIENCE = 120_000;
-
     /** 40 x 60 ft with a gate of 4 ft in the middle of either short side, and thirteen boxes well off its edge. */
     private static Plan fortyBySixty() {
         Bed[] boxes = IntStream.range(0, 13)
@@ -125,7 +122,7 @@ class FenceTest {
             garden.snags()
                     .getByText(Pattern.compile("^Put hexagonal netting, 1 in .* at the foot of Deer fence"))
                     .first()
-                    .click(new Locator.ClickOptions().setTimeout(PATIENCE));
+                    .click();
             garden.kept();
             assertThat(pests(garden)).not().containsText("mesh too wide");
             assertThat(garden.snags().getByText(Pattern.compile("Nothing closes the foot of Deer fence")))

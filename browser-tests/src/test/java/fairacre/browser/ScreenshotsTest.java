@@ -2,7 +2,6 @@ package fairacre.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
-import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
@@ -16,9 +15,6 @@ import org.junit.jupiter.api.condition.EnabledIfEnvironmentVariable;
  */
 @EnabledIfEnvironmentVariable(named = "FAIRACRE_SCREENSHOTS", matches = "1")
 class ScreenshotsTest {
-
-    /** Whole layouts take their time on a slow machine, milliseconds. */
-    private static final double PATIENCE = 120_000;
 
     private static final Path FOLDER = Path.of("../docs/screenshots");
 
@@ -52,9 +48,7 @@ class ScreenshotsTest {
             garden.step("Beds");
             garden.button("Try arrangements …").click();
             garden.button("Try them").click();
-            garden.page()
-                    .getByText(Pattern.compile("^[1-9] sound layout"))
-                    .waitFor(new Locator.WaitForOptions().setTimeout(PATIENCE));
+            garden.page().getByText(Pattern.compile("^[1-9] sound layout")).waitFor();
             shoot(garden, "arrangements");
             garden.button("Close").click();
             garden.snags().getByText("Nobody reaches").click();
@@ -68,7 +62,7 @@ class ScreenshotsTest {
             garden.season(2029);
             garden.step("Crops");
             garden.page().locator("[data-planting=Carrots] circle").first().waitFor();
-            garden.snags().getByText("Peppers is planted").waitFor(new Locator.WaitForOptions().setTimeout(PATIENCE));
+            garden.snags().getByText("Peppers is planted").waitFor();
             shoot(garden, "crops");
             garden.button("Year of the beds as a page").click();
             garden.page().getByLabel("Rope bed lies bare").click();
@@ -78,7 +72,7 @@ class ScreenshotsTest {
             garden.page().getByText("What we eat").click();
             garden.button("Rotation as a page").click();
             garden.button("Plan them").click();
-            garden.page().getByTestId("years-found").waitFor(new Locator.WaitForOptions().setTimeout(PATIENCE));
+            garden.page().getByTestId("years-found").waitFor();
             shoot(garden, "rotation");
             garden.season(2027);
             garden.button("Papers ▾").click();

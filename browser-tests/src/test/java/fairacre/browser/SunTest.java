@@ -5,15 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import org.junit.jupiter.api.Test;
 
 /** The sun of March and of June, as somebody new looks at it, by pointer and by keyboard. */
 class SunTest {
-
-    /** Remedies of the whole demo garden take their time on a slow machine, milliseconds. */
-    private static final double PATIENCE = 120_000;
 
     private static Locator stands(Page page) {
         return page.getByTestId("sun-stands");
@@ -44,13 +40,13 @@ class SunTest {
             assertThat(page.getByTestId("sun-legend")).containsText("fruiting crops");
             assertThat(page.locator("[data-sun=SHADE]").count()).isPositive();
             String before = hours(page, "Slip bed");
-            garden.snags().getByText("Bean trellis takes").click(new Locator.ClickOptions().setTimeout(PATIENCE));
+            garden.snags().getByText("Bean trellis takes").click();
             Locator move = garden.snags().getByText("Move Bean trellis to the other side of Slip bed");
             assertThat(page.getByTestId("beds-in-the-sun")).containsText("light sum");
-            move.focus(new Locator.FocusOptions().setTimeout(PATIENCE));
+            move.focus();
             assertThat(page.getByText("Hours before and after the edit that is being tried."))
-                    .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(PATIENCE));
-            move.click(new Locator.ClickOptions().setTimeout(PATIENCE));
+                    .isVisible();
+            move.click();
             garden.kept();
             assertThat(garden.snags()).not().containsText("Bean trellis takes");
             page.waitForCondition(() -> Double.parseDouble(hours(page, "Slip bed")) > Double.parseDouble(before) + 0.5);
