@@ -30,7 +30,7 @@ final class CropWants {
     }
 
     void takeOff() {
-        SeedOrder.lines(plan).forEach(line -> line.wants().forEach(want -> takeOff(line, want)));
+        SeedOrder.lines(plan, takeoff.memo()).forEach(line -> line.wants().forEach(want -> takeOff(line, want)));
     }
 
     /** Whole packets and nets are shared out over the plantings by what each takes of them. */

@@ -1,10 +1,12 @@
 package fairacre.crop;
 
+import fairacre.measure.Length;
 import fairacre.outline.Point;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Plan;
 import fairacre.shape.Areas;
 import fairacre.shape.BedSoil;
+import fairacre.shape.Memo;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -65,6 +67,19 @@ final class PlantPlaces {
     /** On the plot, row by row; none where the part has no soil. */
     static List<Point> of(Plan plan, BedRevision bed, Planting planting) {
         return new PlantPlaces(plan, bed, planting).places();
+    }
+
+    /** What the number of plants depends on where no trellis is. */
+    private record CountOf(BedRevision bed, Planting planting, Length apart, Length rowsApart) {}
+
+    /** How many there are. */
+    static int count(Plan plan, BedRevision bed, Planting planting, Memo memo) {
+        if (planting.layout() == Layout.ALONG_TRELLIS) {
+            return of(plan, bed, planting).size();
+        }
+        return memo.recall(
+                new CountOf(bed, planting, planting.plantsApart(plan), planting.rowsApart(plan)),
+                () -> of(plan, bed, planting).size());
     }
 
     /** Square metres of soil that it takes. */

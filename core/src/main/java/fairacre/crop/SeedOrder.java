@@ -9,6 +9,7 @@ import fairacre.catalogue.Varieties;
 import fairacre.catalogue.Variety;
 import fairacre.plan.BedRevision;
 import fairacre.plan.Plan;
+import fairacre.shape.Memo;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -83,15 +84,17 @@ public final class SeedOrder {
     }
 
     private final Plan plan;
+    private final Memo memo;
     private final Map<Optional<UUID>, Integer> sown = new HashMap<>();
 
-    private SeedOrder(Plan plan) {
+    private SeedOrder(Plan plan, Memo memo) {
         this.plan = plan;
+        this.memo = memo;
     }
 
     /** Of a season, in order of the crops. */
     public static List<SeedLine> of(Plan plan, int season) {
-        return lines(plan).stream()
+        return lines(plan, Memo.none()).stream()
                 .filter(line -> line.season() == season)
                 .map(line -> told(plan, line))
                 .toList();
@@ -99,7 +102,7 @@ public final class SeedOrder {
 
     /** Seed that the gardener has of varieties, in a season. */
     public static List<SeedLeft> left(Plan plan, int season) {
-        List<Line> lines = lines(plan);
+        List<Line> lines = lines(plan, Memo.none());
         return plan.list(Varieties.VARIETIES).stream()
                 .flatMap(variety -> variety.seed().stream()
                         .map(seed -> left(
@@ -141,9 +144,13 @@ public final class SeedOrder {
                 line.wants().stream().map(want -> want.planting().id()).toList());
     }
 
-    /** Of all seasons, by season and crop; for what has no soil nothing is bought. */
-    static List<Line> lines(Plan plan) {
-        return new SeedOrder(plan).lines();
+    /**
+     * Of all seasons, by season and crop; for what has no soil nothing is bought.
+     *
+     * @param memo of how many plants have room
+     */
+    static List<Line> lines(Plan plan, Memo memo) {
+        return new SeedOrder(plan, memo).lines();
     }
 
     private List<Line> lines() {
@@ -176,7 +183,7 @@ public final class SeedOrder {
 
     private int count(Planting planting, int season) {
         Optional<BedRevision> bed = PlantingStudy.bed(plan.standing(season), planting.bed());
-        return bed.map(soil -> PlantPlaces.of(plan, soil, planting).size()).orElse(0);
+        return bed.map(soil -> PlantPlaces.count(plan, soil, planting, memo)).orElse(0);
     }
 
     private Line line(Bought bought, List<Want> wants) {

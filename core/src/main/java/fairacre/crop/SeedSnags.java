@@ -12,6 +12,7 @@ import fairacre.plan.Change;
 import fairacre.plan.Outcome;
 import fairacre.plan.Plan;
 import fairacre.plan.Put;
+import fairacre.shape.Memo;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -29,17 +30,17 @@ final class SeedSnags {
     }
 
     List<Snag> find() {
-        return lacking(context.plan()).stream()
+        return lacking(context.plan(), context.memo()).stream()
                 .filter(line -> line.season() == context.season())
                 .map(this::tooLittle)
                 .toList();
     }
 
-    private static List<SeedOrder.Line> lacking(Plan plan) {
+    private static List<SeedOrder.Line> lacking(Plan plan, Memo memo) {
         boolean scarce = plan.list(Varieties.VARIETIES).stream()
                 .anyMatch(variety -> variety.seed().filter(SeedOnHand::noMore).isPresent());
         return scarce
-                ? SeedOrder.lines(plan).stream()
+                ? SeedOrder.lines(plan, memo).stream()
                         .filter(line -> line.missing() > 0)
                         .toList()
                 : List.of();
@@ -90,7 +91,7 @@ final class SeedSnags {
     /** Whether the season has enough seed of the variety then. */
     private boolean isEnough(Change change, SeedOrder.Line line) {
         return context.plan().apply(change) instanceof Outcome.Applied applied
-                && lacking(applied.plan()).stream()
+                && lacking(applied.plan(), context.memo()).stream()
                         .noneMatch(after -> after.season() == line.season()
                                 && after.crop().variety().equals(line.crop().variety()));
     }

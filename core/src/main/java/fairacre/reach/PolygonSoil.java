@@ -1,5 +1,6 @@
 package fairacre.reach;
 
+import fairacre.limits.Stop;
 import fairacre.measure.Area;
 import fairacre.measure.Length;
 import fairacre.outline.Point;
@@ -62,6 +63,7 @@ final class PolygonSoil implements Soil {
             if (rest.isEmpty()) {
                 break;
             }
+            Stop.look();
             rest = Areas.without(rest, within(stretch, reach.metres()));
         }
         return rest;

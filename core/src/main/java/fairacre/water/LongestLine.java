@@ -36,7 +36,20 @@ final class LongestLine {
                 uneven = middle;
             }
         }
-        return even * lines.spacing().metres() * (lines.loops() ? 2 : 1);
+        return metres(lines, even);
+    }
+
+    /** Whether a line of so many metres is no longer than it may be: {@code length <= of(lines, head)}. */
+    static boolean serves(BedLines lines, double head, double length) {
+        int outlets = 0;
+        while (outlets < MOST && metres(lines, outlets) < length) {
+            outlets++;
+        }
+        return outlets == 0 || outlets < MOST && isEven(lines, head, outlets);
+    }
+
+    private static double metres(BedLines lines, int outlets) {
+        return outlets * lines.spacing().metres() * (lines.loops() ? 2 : 1);
     }
 
     /** @param outlets so many along the line */

@@ -182,6 +182,9 @@ final class WaterSnags {
                 .by(zone.evennessWanted() - zone.evenness()));
     }
 
+    /** Whether lines serve a length of one of them, fed with a head of so many metres. */
+    private record Asked(BedLines lines, double head, double length) {}
+
     /** What is to be told of a bed with a line that is longer than it can serve; nothing of others. */
     private String tooLong(BedWater bed) {
         double longest = bed.drawn().stream()
@@ -192,11 +195,11 @@ final class WaterSnags {
                 .filter(each -> each.id().equals(bed.lines()))
                 .findFirst()
                 .orElseThrow();
-        double would = LongestLine.of(lines, bed.most().headMetres());
-        return longest <= would
+        double head = bed.most().headMetres();
+        return context.memo().recall(new Asked(lines, head, longest), () -> LongestLine.serves(lines, head, longest))
                 ? ""
                 : " A line of " + wording().length(Length.metres(longest)) + " is too long there: up to "
-                        + wording().length(Length.metres(would)) + " would do.";
+                        + wording().length(Length.metres(LongestLine.of(lines, head))) + " would do.";
     }
 
     private Optional<Snag> tooMuch(Zone zone) {

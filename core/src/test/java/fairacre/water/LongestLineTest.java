@@ -113,6 +113,8 @@ class LongestLineTest {
         }
         double longest = LongestLine.of(line, head);
         assertThat(longest).isCloseTo(outlets * spacing, within(0.03 * outlets * spacing));
+        assertThat(LongestLine.serves(line, head, longest)).isTrue();
+        assertThat(LongestLine.serves(line, head, longest + 1e-9)).isFalse();
     }
 
     /** A loop of 3 mm holes every 30 cm round a bed of 24 m. */
