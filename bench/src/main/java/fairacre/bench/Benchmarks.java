@@ -22,7 +22,8 @@ import org.openjdk.jmh.runner.options.VerboseMode;
  * judges random gardens, {@code ratio} tells what a preview costs against an empty request, {@code sun} what the sun of
  * a year costs, {@code hoops} covers 200 beds, {@code sheets} cuts random parts out of whole sheets, {@code years}
  * plans four years of random gardens, {@code calendar} lays the work of random gardens into days, {@code journal} tells
- * what a page of a long journal costs.
+ * what a page of a long journal costs, {@code neighbour} how much slower previews are while another account asks for
+ * all it can.
  */
 public final class Benchmarks {
 
@@ -46,6 +47,10 @@ public final class Benchmarks {
         }
         if (arguments.length > 0 && arguments[0].equals("journal")) {
             JournalRatio.print();
+            return;
+        }
+        if (arguments.length > 0 && arguments[0].equals("neighbour")) {
+            NeighbourRatio.print();
             return;
         }
         if (arguments.length > 0 && arguments[0].equals("sun")) {

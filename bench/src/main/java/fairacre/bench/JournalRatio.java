@@ -28,13 +28,15 @@ final class JournalRatio {
     private JournalRatio() {}
 
     static void print() throws IOException {
-        Visitor visitor = Visitor.signedUp(RunningServer.straight());
+        RunningServer server = RunningServer.straight();
+        Visitor visitor = Visitor.signedUp(server);
         String few = written(visitor, FEW, 0);
         String many = written(visitor, MANY, PHOTOS);
         System.out.println("| page | 20 entries | 20,000 entries, 2,000 photos | ratio | waited | waited | ratio |");
         System.out.println("|---|---|---|---|---|---|---|");
         print(visitor, "first", few, many, "/journal?season=" + SEASON + "&page=0");
         print(visitor, "last", few, many, "/journal?season=" + SEASON + "&page=399");
+        server.stop();
     }
 
     private static void print(Visitor visitor, String name, String few, String many, String path) {

@@ -32,18 +32,12 @@ final class PreviewRatio {
         System.out.println("|---|---|---|---|---|---|---|");
         print(server, "demo", PreviewBenchmark.demo());
         print(server, "200 beds of all shapes", Gardens.generatedOfAllShapes(200, 1));
+        server.stop();
     }
 
     private static void print(RunningServer server, String name, Plan plan) {
         Visitor visitor = Visitor.signedUp(server);
-        String garden = visitor.post("/api/gardens/import", GardenFile.write(plan))
-                .json()
-                .at("/plan/id")
-                .stringValue();
-        int season = Collections.max(plan.seasonsOfChange());
-        Random random = new Random(3);
-        Supplier<Answer> preview = () -> visitor.preview(
-                garden, season, moved(plan.beds().get(random.nextInt(plan.beds().size())), random));
+        Supplier<Answer> preview = previews(visitor, plan);
         Supplier<Answer> empty = () -> visitor.get("/api/session");
         ServedCost.of(preview, FIRST);
         ServedCost.of(empty, FIRST);
@@ -59,6 +53,18 @@ final class PreviewRatio {
                 ofEmpty.kilobytes(),
                 ofPreview.kilobytes(),
                 ofPreview.kilobytes() / ofEmpty.kilobytes());
+    }
+
+    /** Of a garden of the visitor in which one bed after the other is moved a bit. */
+    static Supplier<Answer> previews(Visitor visitor, Plan plan) {
+        String garden = visitor.post("/api/gardens/import", GardenFile.write(plan))
+                .json()
+                .at("/plan/id")
+                .stringValue();
+        int season = Collections.max(plan.seasonsOfChange());
+        Random random = new Random(3);
+        return () -> visitor.preview(
+                garden, season, moved(plan.beds().get(random.nextInt(plan.beds().size())), random));
     }
 
     private static Change moved(Bed bed, Random random) {

@@ -2,6 +2,7 @@ package fairacre.server.api;
 
 import fairacre.format.GardenJson;
 import fairacre.server.garden.MemberService;
+import fairacre.server.turn.Turns;
 import java.time.Duration;
 import java.util.List;
 import org.springframework.beans.factory.annotation.Value;
@@ -24,6 +25,7 @@ class ApiConfiguration implements WebMvcConfigurer {
 
     private static final int MOST_WAITING = 32;
     private static final Duration PATIENCE = Duration.ofSeconds(30);
+    private static final Duration NEVER = Duration.ofDays(1);
     private static final Duration A_YEAR = Duration.ofDays(365);
 
     /** Whole judgements have a deadline of their own; an edit is made however long it takes to judge what it did. */
@@ -38,11 +40,13 @@ class ApiConfiguration implements WebMvcConfigurer {
     };
 
     private final Roles roles;
+    private final Turns turns;
     private final Duration longest;
 
     /** @param longest processor time that a request may take */
-    ApiConfiguration(MemberService members, @Value("${fairacre.requests.longest}") Duration longest) {
+    ApiConfiguration(MemberService members, Turns turns, @Value("${fairacre.requests.longest}") Duration longest) {
         this.roles = new Roles(members);
+        this.turns = turns;
         this.longest = longest;
     }
 
@@ -57,9 +61,10 @@ class ApiConfiguration implements WebMvcConfigurer {
                 .addInterceptor(new FairShare(AT_ONCE, MOST_WAITING, PATIENCE))
                 .addPathPatterns("/api/**");
         interceptors
-                .addInterceptor(new Deadline(longest))
+                .addInterceptor(new Deadline(turns, longest))
                 .addPathPatterns("/api/**")
                 .excludePathPatterns(WITHOUT_DEADLINE);
+        interceptors.addInterceptor(new Deadline(turns, NEVER)).addPathPatterns(WITHOUT_DEADLINE);
         interceptors.addInterceptor(roles).addPathPatterns("/api/**");
     }
 

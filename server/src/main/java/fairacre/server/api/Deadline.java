@@ -1,17 +1,20 @@
 package fairacre.server.api;
 
 import fairacre.limits.Stop;
+import fairacre.server.turn.Turns;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.lang.management.ManagementFactory;
 import java.lang.management.ThreadMXBean;
 import java.time.Duration;
+import java.util.UUID;
 import java.util.function.BooleanSupplier;
 import org.springframework.web.servlet.AsyncHandlerInterceptor;
 
 /**
- * Gives a request up that takes too much work: it is counted in processor time of its thread, so that a busy machine
- * ends nothing that it would get through by itself. One that only waits is given up later.
+ * Lets requests work in the turns of their accounts, and gives one up that takes too much work: it is counted in
+ * processor time of its thread, so that a busy machine ends nothing that it would get through by itself. One that only
+ * waits is given up later.
  */
 final class Deadline implements AsyncHandlerInterceptor {
 
@@ -20,32 +23,53 @@ final class Deadline implements AsyncHandlerInterceptor {
 
     private static final ThreadMXBean THREADS = ManagementFactory.getThreadMXBean();
 
+    private final Turns turns;
     private final Duration work;
 
     /** @param work processor time that a request may take */
-    Deadline(Duration work) {
+    Deadline(Turns turns, Duration work) {
+        this.turns = turns;
         this.work = work;
     }
 
     @Override
     public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler) {
-        Stop.when(end());
+        BooleanSupplier tooLate = tooLate();
+        if (request.getUserPrincipal() == null) {
+            Stop.when(tooLate);
+            return true;
+        }
+        Turns.Turn turn = turns.begin(UUID.fromString(request.getUserPrincipal().getName()));
+        request.setAttribute(Turns.class.getName(), turn);
+        turn.look();
+        Stop.when(() -> {
+            turn.look();
+            return tooLate.getAsBoolean();
+        });
         return true;
     }
 
     @Override
     public void afterConcurrentHandlingStarted(
             HttpServletRequest request, HttpServletResponse response, Object handler) {
-        Stop.never();
+        end(request);
     }
 
     @Override
     public void afterCompletion(
             HttpServletRequest request, HttpServletResponse response, Object handler, Exception failure) {
-        Stop.never();
+        end(request);
     }
 
-    private BooleanSupplier end() {
+    private static void end(HttpServletRequest request) {
+        Stop.never();
+        if (request.getAttribute(Turns.class.getName()) instanceof Turns.Turn turn) {
+            request.removeAttribute(Turns.class.getName());
+            turn.end();
+        }
+    }
+
+    private BooleanSupplier tooLate() {
         long begun = System.nanoTime();
         long worked = THREADS.getCurrentThreadCpuTime();
         long most = work.toNanos();

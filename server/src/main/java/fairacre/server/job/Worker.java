@@ -2,11 +2,13 @@ package fairacre.server.job;
 
 import fairacre.format.GardenJson;
 import fairacre.limits.RefusedException;
+import fairacre.limits.Stop;
 import fairacre.limits.StoppedException;
 import fairacre.server.garden.NoSuchGardenException;
 import fairacre.server.store.JobStore;
 import fairacre.server.store.JobStore.Job;
 import fairacre.server.store.JobStore.State;
+import fairacre.server.turn.Turns;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
@@ -32,13 +34,15 @@ class Worker {
 
     private final JobStore store;
     private final Map<String, Solve<?, ?>> solves;
+    private final Turns turns;
     private final Duration longest;
     private final JsonMapper json = GardenJson.mapper();
 
     /** @param longest that a job may take */
-    Worker(JobStore store, List<Solve<?, ?>> solves, @Value("${fairacre.jobs.longest}") Duration longest) {
+    Worker(JobStore store, List<Solve<?, ?>> solves, Turns turns, @Value("${fairacre.jobs.longest}") Duration longest) {
         this.store = store;
         this.solves = solves.stream().collect(Collectors.toMap(Solve::kind, Function.identity()));
+        this.turns = turns;
         this.longest = longest;
     }
 
@@ -52,12 +56,12 @@ class Worker {
     }
 
     private void work(Job job, BooleanSupplier ending) {
-        Turn turn = new Turn(job.id(), ending);
+        Wanted wanted = new Wanted(job.id(), ending);
         try {
-            run(solves.get(job.kind()), job, turn);
+            run(solves.get(job.kind()), job, wanted);
             store.set(job.id(), State.DONE, null);
         } catch (StoppedException stopped) {
-            if (turn.isTooLate()) {
+            if (wanted.isTooLate()) {
                 store.set(
                         job.id(),
                         State.FAILED,
@@ -77,13 +81,23 @@ class Worker {
         }
     }
 
-    private <Q, A> void run(Solve<Q, A> solve, Job job, Turn turn) {
-        Q question = json.readValue(job.question(), solve.question());
-        solve.run(job.owner(), job.garden(), question, new Noted<>(job.id(), turn));
+    private <Q, A> void run(Solve<Q, A> solve, Job job, Wanted wanted) {
+        Turns.Turn turn = turns.beginJob();
+        Stop.when(() -> {
+            turn.look();
+            return false;
+        });
+        try {
+            Q question = json.readValue(job.question(), solve.question());
+            solve.run(job.owner(), job.garden(), question, new Noted<>(job.id(), wanted));
+        } finally {
+            Stop.never();
+            turn.end();
+        }
     }
 
     /** Whether the work is to be given up: its time is over, the program ends, or nobody wants it any more. */
-    private final class Turn implements BooleanSupplier {
+    private final class Wanted implements BooleanSupplier {
 
         private static final long BETWEEN = 500_000_000L;
 
@@ -93,7 +107,7 @@ class Worker {
         private long asked = System.nanoTime() - BETWEEN;
         private boolean stopped;
 
-        private Turn(UUID job, BooleanSupplier ending) {
+        private Wanted(UUID job, BooleanSupplier ending) {
             this.job = job;
             this.ending = ending;
         }
@@ -117,11 +131,11 @@ class Worker {
     private final class Noted<A> implements Progress<A> {
 
         private final UUID job;
-        private final Turn turn;
+        private final Wanted wanted;
 
-        private Noted(UUID job, Turn turn) {
+        private Noted(UUID job, Wanted wanted) {
             this.job = job;
-            this.turn = turn;
+            this.wanted = wanted;
         }
 
         @Override
@@ -132,14 +146,14 @@ class Worker {
         @Override
         public void found(int done, List<A> best) {
             store.found(job, done, json.writeValueAsString(best));
-            if (turn.getAsBoolean()) {
+            if (wanted.getAsBoolean()) {
                 throw new StoppedException();
             }
         }
 
         @Override
         public boolean getAsBoolean() {
-            return turn.getAsBoolean();
+            return wanted.getAsBoolean();
         }
     }
 }
