@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import fairacre.plan.Change;
 import fairacre.server.Visitor.Answer;
+import fairacre.server.garden.Housekeeping;
 import java.nio.charset.StandardCharsets;
 import java.sql.Connection;
 import java.sql.DriverManager;
@@ -14,6 +15,7 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Duration;
 import java.time.OffsetDateTime;
+import java.time.Period;
 import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
@@ -98,7 +100,7 @@ class GardenListTest {
         deletedBefore(Duration.ofDays(7));
         assertThat(deleted()).isEmpty();
         assertThat(rosa.post("/api/gardens/deleted/" + garden, "").status()).isEqualTo(404);
-        rosa.delete("/api/gardens/" + rosa.garden());
+        RunningServer.get().bean(Housekeeping.class).tidyUp();
         try (Connection database = database();
                 PreparedStatement left = database.prepareStatement(
                         "select (select count(*) from garden where id = ?) + (select count(*) from variant where of_garden = ?)")) {
@@ -107,6 +109,72 @@ class GardenListTest {
             ResultSet count = left.executeQuery();
             count.next();
             assertThat(count.getInt(1)).isZero();
+        }
+    }
+
+    @Test
+    void anAccountHasSoManyGardensWithThoseThatCanBeBroughtBack() {
+        RunningServer small = RunningServer.with("--fairacre.accounts.most-gardens=2");
+        Visitor ben = Visitor.signedUp(small);
+        String first = ben.garden();
+        assertThat(ben.post("/api/gardens/" + first + "/variants", "{\"name\":\"Wider\",\"from\":2027}")
+                        .status())
+                .isEqualTo(201);
+        Answer third = ben.post("/api/gardens/" + first + "/copy", "");
+        assertThat(third.status()).isEqualTo(422);
+        assertThat(third.text()).contains("you have 2 gardens");
+        ben.delete("/api/gardens/" + first);
+        assertThat(ben.post("/api/gardens", Visitor.newGarden("Third", "METRIC", "EUR", "20"))
+                        .status())
+                .isEqualTo(422);
+        assertThat(Visitor.signedUp(small)
+                        .post("/api/gardens", Visitor.newGarden("Another's", "METRIC", "EUR", "20"))
+                        .status())
+                .isEqualTo(201);
+        small.stop();
+    }
+
+    /** 105 edits, the newest of them taken back: 106 entries. */
+    @Test
+    void editsOlderThanTwoYearsGoButForTheNewestHundredAndUndoHolds() throws SQLException {
+        for (int i = 0; i < 105; i++) {
+            name("Name " + i);
+        }
+        rosa.post(path("/undo"), "{\"revision\":105}");
+        entriesAre(Period.ofYears(2).minusDays(1));
+        RunningServer.get().bean(Housekeeping.class).tidyUp();
+        assertThat(entries()).isEqualTo(106);
+        entriesAre(Period.ofYears(2).plusDays(1));
+        RunningServer.get().bean(Housekeeping.class).tidyUp();
+        assertThat(entries()).isEqualTo(100);
+        assertThat(rosa.post(path("/redo"), "{\"revision\":106}")
+                        .json()
+                        .at("/plan/name")
+                        .stringValue())
+                .isEqualTo("Name 104");
+        for (int revision = 107; revision < 110; revision++) {
+            rosa.post(path("/undo"), "{\"revision\":" + revision + "}");
+        }
+        assertThat(names()).containsExactly("Name 101");
+    }
+
+    private void entriesAre(Period old) throws SQLException {
+        try (Connection database = database();
+                PreparedStatement earlier =
+                        database.prepareStatement("update change_log set made_at = ? where garden = ?")) {
+            earlier.setObject(1, OffsetDateTime.now().minus(old));
+            earlier.setObject(2, UUID.fromString(garden));
+            earlier.executeUpdate();
+        }
+    }
+
+    private int entries() throws SQLException {
+        try (Connection database = database();
+                PreparedStatement all = database.prepareStatement("select count(*) from change_log where garden = ?")) {
+            all.setObject(1, UUID.fromString(garden));
+            ResultSet count = all.executeQuery();
+            count.next();
+            return count.getInt(1);
         }
     }
 

@@ -8,6 +8,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import fairacre.build.Board;
 import fairacre.plan.Change;
+import fairacre.server.store.AccountStore;
+import fairacre.server.store.HoldingStore;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -120,6 +122,15 @@ class JournalTest {
                                 rosa.get(photo + "?large=true").bytes()))
                         .getWidth())
                 .isEqualTo(1600);
+        String name = rosa.get("/api/session").json().path("name").stringValue();
+        UUID account = RunningServer.get()
+                .bean(AccountStore.class)
+                .byName(name)
+                .orElseThrow()
+                .id();
+        assertThat(RunningServer.get().bean(HoldingStore.class).bytes(account))
+                .isEqualTo(
+                        small.bytes().length + rosa.get(photo + "?large=true").bytes().length);
         assertThat(Visitor.signedUp(RunningServer.get()).get(photo).status()).isEqualTo(404);
         assertThat(rosa.send("DELETE", photo, "application/json", new byte[0]).status())
                 .isEqualTo(204);

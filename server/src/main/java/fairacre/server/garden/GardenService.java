@@ -76,6 +76,7 @@ public class GardenService {
     private final JournalStore journal;
     private final Clock clock;
     private final Failures failures;
+    private final Allowance allowance;
     private final Watch watch;
     private final Cache<UUID, Cached> known = Caffeine.newBuilder()
             .maximumWeight(MOST_ANSWERS)
@@ -94,6 +95,7 @@ public class GardenService {
             JournalStore journal,
             Clock clock,
             Failures failures,
+            Allowance allowance,
             @Value("${fairacre.judgement.longest}") Duration longest) {
         this.watch = new Watch(longest);
         this.gardens = gardens;
@@ -102,6 +104,7 @@ public class GardenService {
         this.journal = journal;
         this.clock = clock;
         this.failures = failures;
+        this.allowance = allowance;
     }
 
     /**
@@ -189,8 +192,10 @@ public class GardenService {
         return gardens.list(owner);
     }
 
+    /** @throws RefusedException if the owner has as many gardens as one may have */
     @Transactional
     public StoredGarden create(UUID owner, Plan plan) {
+        allowance.oneMoreGarden(owner);
         gardens.insert(owner, plan);
         return new StoredGarden(0, plan, Optional.empty(), Optional.empty());
     }

@@ -39,10 +39,13 @@ public class JournalService {
     private final GardenService gardens;
     private final JournalStore journal;
     private final VariantStore variants;
+    private final Allowance allowance;
     private final Clock clock;
     private final Lock drawing = new ReentrantLock(true);
 
-    JournalService(GardenService gardens, JournalStore journal, VariantStore variants, Clock clock) {
+    JournalService(
+            GardenService gardens, JournalStore journal, VariantStore variants, Allowance allowance, Clock clock) {
+        this.allowance = allowance;
         this.gardens = gardens;
         this.journal = journal;
         this.variants = variants;
@@ -112,7 +115,8 @@ public class JournalService {
      * Keeps a photo beside an entry, in place of the one that was there.
      *
      * @param content of the file as it came from the camera
-     * @throws RefusedException if it is no photo, the entry isn't there or counts no more, or there are too many photos
+     * @throws RefusedException if it is no photo, the entry isn't there or counts no more, there are too many photos,
+     *     or there is no room for it
      */
     public void keepPhoto(UUID owner, UUID garden, UUID entry, byte[] content) {
         gardens.plan(owner, garden);
@@ -121,7 +125,9 @@ public class JournalService {
             throw new RefusedException(
                     "photo", "there are " + MOST_PHOTOS + " photos already", "remove some that you don't need");
         }
-        if (!journal.keep(book, entry, drawn(content))) {
+        Photo photo = drawn(content);
+        allowance.room(owner, "photo", photo.large().length + photo.small().length);
+        if (!journal.keep(book, entry, photo)) {
             throw new RefusedException(
                     "photo", "this entry is not there, or was taken back", "write it down again, with its photo");
         }

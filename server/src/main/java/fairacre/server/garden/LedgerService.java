@@ -37,8 +37,10 @@ public class LedgerService {
     private final GardenService gardens;
     private final ReceiptStore receipts;
     private final VariantStore variants;
+    private final Allowance allowance;
 
-    LedgerService(GardenService gardens, ReceiptStore receipts, VariantStore variants) {
+    LedgerService(GardenService gardens, ReceiptStore receipts, VariantStore variants, Allowance allowance) {
+        this.allowance = allowance;
         this.gardens = gardens;
         this.receipts = receipts;
         this.variants = variants;
@@ -149,7 +151,7 @@ public class LedgerService {
     /**
      * Keeps a photo or a PDF of the paper beside an entry, in place of the one that was there.
      *
-     * @throws RefusedException if it is none, or the entry isn't there
+     * @throws RefusedException if it is none, the entry isn't there, or there is no room for it
      */
     @Transactional
     public void keepScan(UUID owner, UUID garden, UUID entry, byte[] content) {
@@ -159,6 +161,7 @@ public class LedgerService {
         if (!receipts.has(book, entry)) {
             throw new RefusedException("", "this entry is not there", "look at the newest state of the ledger");
         }
+        allowance.room(owner, "scan", scan.content().length);
         receipts.keep(entry, scan);
     }
 

@@ -2,6 +2,8 @@ package fairacre.server.store;
 
 import static fairacre.server.store.generated.Tables.ACCOUNT;
 import static fairacre.server.store.generated.Tables.CHANGE_LOG;
+import static org.jooq.impl.DSL.field;
+import static org.jooq.impl.DSL.select;
 
 import fairacre.format.GardenJson;
 import fairacre.format.Upcasters;
@@ -9,6 +11,7 @@ import fairacre.plan.Change;
 import fairacre.server.store.generated.tables.records.ChangeLogRecord;
 import java.time.Clock;
 import java.time.OffsetDateTime;
+import java.time.Period;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -31,6 +34,10 @@ public class ChangeLog {
     private static final String DONE = "DONE";
     private static final String UNDONE = "UNDONE";
     private static final String OVERTAKEN = "OVERTAKEN";
+
+    private static final Period KEPT = Period.ofYears(2);
+    /** As many as are told of a garden, and looked at when an edit comes late. */
+    private static final int NEWEST = 100;
 
     private final DSLContext database;
     private final Clock clock;
@@ -100,6 +107,28 @@ public class ChangeLog {
     /** All entries that led on from a revision, the newest first. */
     public List<Entry> since(UUID garden, long revision) {
         return entries(CHANGE_LOG.GARDEN.eq(garden).and(CHANGE_LOG.REVISION.gt(revision)), Integer.MAX_VALUE);
+    }
+
+    /**
+     * Lets go of entries that are older than two years and not among the newest hundred of their garden. What another
+     * entry takes back, or could still make again, stays.
+     *
+     * @return how many went
+     */
+    public int thin() {
+        var newer = CHANGE_LOG.as("newer");
+        var follows = CHANGE_LOG.as("follows");
+        return database.deleteFrom(CHANGE_LOG)
+                .where(CHANGE_LOG.MADE_AT.lt(OffsetDateTime.now(clock).minus(KEPT)))
+                .and(CHANGE_LOG.STATE.isDistinctFrom(UNDONE))
+                .and(CHANGE_LOG.ID.lt(field(select(newer.ID)
+                        .from(newer)
+                        .where(newer.GARDEN.eq(CHANGE_LOG.GARDEN))
+                        .orderBy(newer.ID.desc())
+                        .limit(1)
+                        .offset(NEWEST - 1))))
+                .andNotExists(select(follows.ID).from(follows).where(follows.EDIT.eq(CHANGE_LOG.ID)))
+                .execute();
     }
 
     private List<Entry> entries(org.jooq.Condition condition, int most) {

@@ -148,13 +148,22 @@ public class GardenStore {
     }
 
     /**
-     * Puts a garden away with its variants; it can be brought back for a week. A variant goes at once, and so does what
-     * was put away more than a week ago.
+     * Lets go of gardens that were deleted more than a week ago.
+     *
+     * @return how many went
+     */
+    public int forget() {
+        return database.deleteFrom(GARDEN)
+                .where(GARDEN.DELETED_AT.le(aWeekAgo()))
+                .execute();
+    }
+
+    /**
+     * Puts a garden away with its variants; it can be brought back for a week. A variant goes at once.
      *
      * @return whether there was such a garden
      */
     public boolean delete(UUID owner, UUID garden) {
-        database.deleteFrom(GARDEN).where(GARDEN.DELETED_AT.le(aWeekAgo())).execute();
         if (database.fetchExists(VARIANT, VARIANT.GARDEN.eq(garden))) {
             return database.deleteFrom(GARDEN).where(standing(owner, garden)).execute() == 1;
         }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.anyLong;
 import static org.mockito.ArgumentMatchers.eq;
+import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.times;
 import static org.mockito.Mockito.verify;
@@ -20,6 +21,7 @@ import fairacre.plan.Plan;
 import fairacre.server.store.ChangeLog;
 import fairacre.server.store.GardenStore;
 import fairacre.server.store.GardenStore.Version;
+import fairacre.server.store.HoldingStore;
 import fairacre.server.store.JournalStore;
 import fairacre.server.store.ReceiptStore;
 import fairacre.server.store.StoredGarden;
@@ -75,6 +77,7 @@ class GardenServiceTest {
                 journal,
                 Clock.systemUTC(),
                 new Failures(new SimpleMeterRegistry()),
+                new Allowance(mock(HoldingStore.class), 1, 0),
                 Duration.ofMinutes(5));
         StoredGarden stored = new StoredGarden(5, PLAN, Optional.empty(), Optional.empty());
         when(store.lock(OWNER, GARDEN)).thenReturn(Optional.of(stored));
@@ -130,6 +133,7 @@ class GardenServiceTest {
                 journal,
                 Clock.systemUTC(),
                 new Failures(new SimpleMeterRegistry()),
+                new Allowance(mock(HoldingStore.class), 1, 0),
                 Duration.ZERO);
         assertThatThrownBy(() -> hurried.appraise(OWNER, GARDEN, Gardens.SEASON))
                 .isInstanceOf(TooLongException.class);
