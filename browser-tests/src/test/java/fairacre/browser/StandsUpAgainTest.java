@@ -1,6 +1,7 @@
 package fairacre.browser;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.junit.jupiter.api.Assumptions.assumeTrue;
 
 import fairacre.bill.Budget;
 import fairacre.measure.Units;
@@ -13,6 +14,7 @@ import java.io.UncheckedIOException;
 import java.math.BigDecimal;
 import java.net.ServerSocket;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.DirectoryStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
@@ -83,9 +85,10 @@ class StandsUpAgainTest {
     @AfterEach
     void stop() throws Exception {
         fairacre("stop");
-        Path elsewhere = state.resolve("elsewhere-data");
-        if (Files.exists(elsewhere)) {
-            new ProcessBuilder("rm", "-rf", Files.readString(elsewhere)).start().waitFor();
+        try (DirectoryStream<Path> elsewhere = Files.newDirectoryStream(state, "elsewhere-*")) {
+            for (Path each : elsewhere) {
+                new ProcessBuilder("rm", "-rf", Files.readString(each)).start().waitFor();
+            }
         }
     }
 
@@ -216,7 +219,7 @@ class StandsUpAgainTest {
         Answer told = answered(() -> visitor.get("/api/gardens/" + garden));
         assertThat(told.json().path("revision").longValue()).isEqualTo(edits);
         assertThat(told.json().at("/plan/name").stringValue()).isEqualTo("Garden " + name.made);
-        assertThat(new BigDecimal(told.json().at("/plan/budget/sum").asString()))
+        assertThat(new BigDecimal(told.json().at("/plan/budget/sum/amount").asString()))
                 .isEqualByComparingTo(BigDecimal.valueOf(budget.made));
         Answer history = answered(() -> visitor.get("/api/gardens/" + garden + "/history"));
         List<Long> revisions = new ArrayList<>();
@@ -225,6 +228,26 @@ class StandsUpAgainTest {
                 .containsExactlyElementsOf(LongStream.range(0, Math.min(MOST_TOLD, edits))
                         .mapToObj(i -> edits - i)
                         .toList());
+    }
+
+    @Test
+    @DisplayName("started by root, the program runs as a user of its own")
+    void theProgramHasNoRights() throws Exception {
+        assumeTrue(System.getProperty("user.name").equals("root"));
+        ProcessHandle program = ProcessHandle.of(pidOfTheProgram()).orElseThrow();
+        assertThat(program.info().user()).contains("fairacre");
+    }
+
+    @Test
+    @DisplayName("a unit for systemd starts and stops it with the machine [systemd.service(5)]")
+    void theUnitStartsAndStopsIt() throws Exception {
+        String root = Path.of("..").toRealPath().toString();
+        assertThat(fairacre("unit", "--lan", "--port", "8500").lines())
+                .contains(
+                        "Type=oneshot",
+                        "RemainAfterExit=yes",
+                        "ExecStart=\"" + root + "/fairacre\" start --lan --port 8500",
+                        "ExecStop=\"" + root + "/fairacre\" stop");
     }
 
     @Test
