@@ -34,8 +34,8 @@ export function WorkBySeason() {
         </tbody>
       </table>
       <p className="text-sm text-soft">
-        For one person who does it for the first time, and at your own pace where you have entered hours;
-        clearing and levelling the ground are not counted.
+        For one person who does it for the first time, and at your own pace where you have entered hours. Beds
+        are cleared in the way that the panel Plot says; other ground is left as it is.
       </p>
       <PaperLink paper="work" />
       <HowLong work={KINDS} />

@@ -41,7 +41,7 @@ export const words = {
   once: "once",
   none: "The plan makes no work in this season.",
   explained:
-    "From the top downwards, nothing is in the way of what follows. Hours are those of somebody who does it for the first time, and your own where you have entered hours before; two people at a task share them. Clearing and levelling the ground are not counted.",
+    "From the top downwards, nothing is in the way of what follows. Hours are those of somebody who does it for the first time, and your own where you have entered hours before; two people at a task share them. Beds are cleared in the way that the panel Plot says; other ground is left as it is.",
   networkOf: (stages: readonly string[]) => `Network of the work: ${stages.join(", ")}`,
   orderTitle: "In which order, and why",
   stage: (label: string, tasks: number, hours: string) =>

@@ -6,11 +6,13 @@ import fairacre.limits.RefusedException;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
 
 /**
  * Somebody who works on the garden.
@@ -84,6 +86,18 @@ public record Worker(
                 pace,
                 leaves.stream().filter(each -> each != stage).toList(),
                 ability);
+    }
+
+    /** The same with so many hours on some days; empty where that are more days than may have hours of their own. */
+    public Optional<Worker> withHoursOn(Collection<LocalDate> days, double hoursOfEach) {
+        List<Visit> changed = Stream.concat(
+                        visits.stream().filter(visit -> !days.contains(visit.day())),
+                        days.stream().map(day -> new Visit(day, hoursOfEach)))
+                .sorted(Comparator.comparing(Visit::day))
+                .toList();
+        return changed.size() > MOST_VISITS
+                ? Optional.empty()
+                : Optional.of(new Worker(id, name, hours, changed, away, pace, leaves, ability));
     }
 
     /** What they can do, where nothing is said everything. */

@@ -7,6 +7,6 @@
  * the ground from spot heights, {@link fairacre.ground.LevelStudy} what it means for beds and walks,
  * {@link fairacre.ground.EarthworkStudy} what has to be dug and filled to make it level,
  * {@link fairacre.ground.SettingOutStudy} where the stakes go, and {@link fairacre.ground.DrainStudy} whether retaining
- * walls are drained.
+ * walls are drained. {@link fairacre.ground.GroundCapability} counts the work of clearing and digging level under beds.
  */
 package fairacre.ground;

@@ -12,8 +12,9 @@ import java.util.Optional;
  */
 public record SoilNotes(SqueezeTest squeeze, Optional<Length> percolation, Cover cover, Clearing clearing) {
 
+    /** No work of clearing is reckoned with until somebody says what grows there. */
     public static final SoilNotes NOTHING_KNOWN =
-            new SoilNotes(SqueezeTest.NOT_DONE, Optional.empty(), Cover.LAWN, Clearing.SHEET_MULCH);
+            new SoilNotes(SqueezeTest.NOT_DONE, Optional.empty(), Cover.BARE, Clearing.NOTHING);
 
     public SoilNotes {
         Limits.present(squeeze, "squeeze");

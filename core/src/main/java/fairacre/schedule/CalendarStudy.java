@@ -5,7 +5,6 @@ import fairacre.crew.CrewKinds;
 import fairacre.crew.WorkSeason;
 import fairacre.ledger.ToBuy;
 import fairacre.plan.Plan;
-import fairacre.water.WaterKinds;
 import fairacre.work.Caution;
 import fairacre.work.PlannedTask;
 import fairacre.work.Tool;
@@ -212,6 +211,7 @@ public final class CalendarStudy {
 
     /** What to mind on each day. */
     private List<WorkCalendar.Day> days(List<WorkCalendar.Stint> stints) {
+        Heat heat = new Heat(plan);
         Map<String, PlannedTask> byKey = new HashMap<>();
         tasks.forEach(task -> byKey.put(task.key(), task));
         Map<LocalDate, List<PlannedTask>> ofDay = new TreeMap<>();
@@ -223,17 +223,10 @@ public final class CalendarStudy {
                         Tool.of(each.getValue()).stream().map(Tool::label).toList(),
                         Stream.concat(
                                         Caution.of(each.getValue()).stream(),
-                                        isHot(each.getKey()) ? Stream.of(Caution.HEAT) : Stream.of())
+                                        heat.isHot(each.getKey()) ? Stream.of(Caution.HEAT) : Stream.of())
                                 .map(Caution::text)
                                 .toList()))
                 .toList();
-    }
-
-    /** By the usual month; where nobody has told the normals of the weather no day is. */
-    private boolean isHot(LocalDate day) {
-        return plan.list(WaterKinds.CLIMATES).stream()
-                .anyMatch(
-                        climate -> climate.months().get(day.getMonthValue() - 1).highest() >= Caution.HOT);
     }
 
     private Optional<LocalDate> inUsualRain(ListSchedule schedule) {

@@ -8,13 +8,17 @@ import fairacre.schedule.WorkCalendar.Hired;
 import fairacre.schedule.WorkCalendar.Placed;
 import fairacre.schedule.WorkCalendar.Trouble;
 import fairacre.schedule.WorkCalendar.Unplaced;
+import fairacre.work.PlannedTask;
+import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 
 /** What is wrong with a calendar. */
 final class Flaws {
@@ -22,10 +26,12 @@ final class Flaws {
     private final WorkCalendar calendar;
     private final List<KeptDay> kept;
     private final Optional<Integer> past;
+    private final Map<UUID, Map<LocalDate, Integer>> inHeat;
 
     /** @param season in which the work is planned */
-    Flaws(Plan plan, int season, WorkCalendar calendar) {
+    Flaws(Plan plan, int season, WorkCalendar calendar, Collection<PlannedTask> tasks) {
         this.calendar = calendar;
+        this.inHeat = new Heat(plan).tooLong(calendar, tasks);
         this.kept = plan.list(CrewKinds.KEPT_DAYS);
         this.past = CrewKinds.workOf(plan, season)
                 .flatMap(WorkSeason::ends)
@@ -84,6 +90,11 @@ final class Flaws {
                 .toList();
     }
 
+    /** Hot days on which somebody does heavy work for too long, with the minutes of it. */
+    Map<UUID, Map<LocalDate, Integer>> inHeat() {
+        return inHeat;
+    }
+
     /** All of them, to be compared with those of another calendar. */
     List<Flaw> all() {
         List<Flaw> all = new ArrayList<>();
@@ -92,6 +103,8 @@ final class Flaws {
         late().forEach(task -> all.add(new Flaw(ScheduleRule.WORK_TOO_LATE, task.task(), task.late())));
         unkept().forEach(each ->
                 all.add(new Flaw(ScheduleRule.SETTLED_TOO_EARLY, each.kept().task(), each.days())));
+        inHeat.forEach(
+                (worker, days) -> all.add(new Flaw(ScheduleRule.NO_REST_IN_HEAT, worker.toString(), days.size())));
         idle().forEach(hired -> all.add(new Flaw(
                 ScheduleRule.HIRE_IDLE, hired.hire().toString(), hired.idle().size())));
         return all;

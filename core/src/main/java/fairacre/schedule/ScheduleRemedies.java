@@ -40,6 +40,8 @@ final class ScheduleRemedies {
 
     /** So many hours on each Saturday a helper is asked for at most. */
     private static final int MOST_HOURS = 8;
+    /** So many weeks earlier the work may begin. */
+    private static final int MOST_WEEKS = 26;
 
     private final Plan plan;
     private final int season;
@@ -108,6 +110,26 @@ final class ScheduleRemedies {
                 Stream.of(new Remedy(
                         left.isEmpty() ? "Book it for no day" : "Book it only for the days with work",
                         Put.of(hire.bookedFor(left)))));
+    }
+
+    /** Fewer hours on hot days, or the least number of weeks earlier with which the heavy work is over before them. */
+    List<Remedy> inHeat(Worker worker, LocalDate first) {
+        Predicate<Flaw> it = flaw -> flaw.rule() == ScheduleRule.NO_REST_IN_HEAT
+                && flaw.what().equals(worker.id().toString());
+        Stream<Remedy> earlier = work().stream()
+                .flatMap(work -> IntStream.rangeClosed(1, MOST_WEEKS)
+                        .mapToObj(weeks -> beginning(work, weeks * DayOfWeek.values().length))
+                        .flatMap(Optional::stream)
+                        .filter(remedy -> cures(it, remedy))
+                        .limit(1));
+        return curing(it, Stream.concat(earlier, shorter(worker, first)));
+    }
+
+    private Stream<Remedy> shorter(Worker worker, LocalDate first) {
+        List<LocalDate> hot = new Heat(plan).longDays(first, worker);
+        return worker.withHoursOn(hot, Heat.MOST_HOURS).stream()
+                .map(shorter -> new Remedy(
+                        "Let " + worker.name() + " work " + Heat.MOST_HOURS + " hours on hot days", Put.of(shorter)));
     }
 
     private List<Remedy> curing(Predicate<Flaw> flaw, Stream<Remedy> tried) {

@@ -19,6 +19,10 @@ public enum ScheduleRule implements Rule {
             "Settled before its turn",
             "A task is settled for a day on which what it waits for is done.",
             "common practice"),
+    NO_REST_IN_HEAT(
+            "No rest in the heat",
+            "Nobody digs, carries or shovels for more than four hours on a day on which it is usually 27 °C or warmer.",
+            "rule of thumb: half of a day's work"),
     HIRE_IDLE("Hired without work", "A machine is booked for days on which there is work for it.", "common practice");
 
     private final Text text;

@@ -4,6 +4,7 @@ import fairacre.bill.Bill;
 import fairacre.cost.CostStudy;
 import fairacre.crew.CrewKinds;
 import fairacre.crew.Hire;
+import fairacre.crew.Worker;
 import fairacre.journal.Progress;
 import fairacre.judging.Remedy;
 import fairacre.judging.Snag;
@@ -21,10 +22,13 @@ import fairacre.schedule.WorkCalendar.Unplaced;
 import fairacre.work.Pace;
 import fairacre.work.PlannedTask;
 import fairacre.work.WorkStudy;
+import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
@@ -69,6 +73,7 @@ final class ScheduleSnags {
             }
         }
         flaws.unkept().forEach(unkept -> snags.add(unkept(unkept, remedies)));
+        flaws.inHeat().forEach((worker, days) -> snags.add(inHeat(worker, days, remedies, flaws.calendar())));
         flaws.idle().forEach(hired -> snags.add(idle(hired, remedies)));
         return snags;
     }
@@ -80,7 +85,8 @@ final class ScheduleSnags {
                 some,
                 season,
                 CalendarStudy.of(some, season, tasks, progress.done(), toBuy, progress.today())
-                        .atOnce());
+                        .atOnce(),
+                tasks);
     }
 
     private Snag undone(Trouble why, List<Unplaced> which, ScheduleRemedies remedies) {
@@ -149,6 +155,23 @@ final class ScheduleSnags {
                 .by(unkept.days());
     }
 
+    private Snag inHeat(UUID id, Map<LocalDate, Integer> days, ScheduleRemedies remedies, WorkCalendar calendar) {
+        Worker worker = plan.list(CrewKinds.WORKERS).stream()
+                .filter(each -> each.id().equals(id))
+                .findFirst()
+                .orElseThrow();
+        LocalDate first = days.keySet().iterator().next();
+        int longest = Collections.max(days.values());
+        return snag(
+                        ScheduleRule.NO_REST_IN_HEAT,
+                        Weight.WARNING,
+                        worker.name() + " digs, carries or shovels for up to " + clock(longest) + " on "
+                                + days(days.size()) + " on which it is usually hot, first on " + Wording.day(first)
+                                + ".",
+                        () -> remedies.inHeat(worker, calendar.begins()))
+                .by(days.size());
+    }
+
     private Snag idle(Hired hired, ScheduleRemedies remedies) {
         Hire hire = plan.list(CrewKinds.HIRES).stream()
                 .filter(each -> each.id().equals(hired.hire()))
@@ -175,6 +198,13 @@ final class ScheduleSnags {
 
     private String named(String key) {
         return byKey.get(key).words();
+    }
+
+    /** "5 h 30 min". */
+    private static String clock(int minutes) {
+        int hours = minutes / WorkingDays.HOUR;
+        int rest = minutes % WorkingDays.HOUR;
+        return hours + " h" + (rest == 0 ? "" : " " + rest + " min");
     }
 
     private static String days(int days) {

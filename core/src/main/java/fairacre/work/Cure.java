@@ -13,6 +13,8 @@ public record Cure(int days, String reason) {
 
     /** By the key of the rate (common practice). */
     private static final Map<String, Cure> AFTER = Map.of(
+            "clear/tarpaulin",
+                    new Cure(42, "A tarpaulin lies six weeks in summer, and from autumn to spring over winter."),
             "fence/concrete", new Cure(4, "Concrete round posts cures for four days before wire pulls at them."),
             "wall/block", new Cure(2, "Mortar sets for two days before soil leans on it."),
             "wall/brick", new Cure(2, "Mortar sets for two days before soil leans on it."),

@@ -22,6 +22,10 @@ public record Precedence(Stage before, Stage after, Scope scope, String reason) 
     /** All of them (common practice), by the stage that waits. */
     public static final List<Precedence> ALL = List.of(
             garden(Stage.CLEARING, Stage.DIGGING, "Roots and stones are out before levels are dug."),
+            samePlace(Stage.CLEARING, Stage.FRAMES, "A frame stands on ground that was cleared."),
+            samePlace(Stage.DIGGING, Stage.FRAMES, "A frame stands on ground that was dug level."),
+            samePlace(Stage.CLEARING, Stage.FILL, "Filling goes on ground that was cleared."),
+            samePlace(Stage.CLEARING, Stage.PLANTING, "What grows there is gone before anything is sown."),
             garden(Stage.DIGGING, Stage.PIPES, "Trenches are open before pipes are laid in them."),
             samePlace(Stage.DIGGING, Stage.BASE, "A base lies where the soil was dug out."),
             garden(Stage.PIPES, Stage.BASE, "Sleeves lie under a walk before its base is rammed."),

@@ -28,6 +28,7 @@ public final class WorkStudy {
     static final Set<String> EASY = Set.of(
             "carry/barrow",
             "clear/sheet-mulch",
+            "clear/sheet-under",
             "clear/tarpaulin",
             "fence/cane",
             "fence/string",

@@ -392,6 +392,12 @@ class AppraisalTest {
                 .orElseThrow();
         plans.put(ScheduleRule.SETTLED_TOO_EARLY, with(byTwo, Put.of(Gardens.kept(mesh, "2027-03-06"))));
         plans.put(
+                ScheduleRule.NO_REST_IN_HEAT,
+                with(
+                        byTwo,
+                        Put.of(Gardens.ownTask("Pond", SEASON, Stage.DIGGING, 20)),
+                        Put.of(Gardens.climate(22, 0))));
+        plans.put(
                 ScheduleRule.HIRE_IDLE,
                 with(
                         byTwo,

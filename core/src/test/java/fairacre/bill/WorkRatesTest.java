@@ -11,7 +11,7 @@ class WorkRatesTest {
 
     @Test
     void everyRateHasAKeyOfItsOwnAndSaysWhereItComesFrom() {
-        assertThat(WorkRates.all().map(WorkRate::key)).doesNotHaveDuplicates().hasSize(61);
+        assertThat(WorkRates.all().map(WorkRate::key)).doesNotHaveDuplicates().hasSize(63);
         assertThat(WorkRates.all()).allSatisfy(rate -> {
             assertThat(rate.minutes()).isPositive();
             assertThat(rate.label()).isNotBlank();

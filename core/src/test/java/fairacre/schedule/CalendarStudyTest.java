@@ -3,6 +3,7 @@ package fairacre.schedule;
 import static fairacre.testing.Gardens.SEASON;
 import static fairacre.testing.Gardens.bed;
 import static fairacre.testing.Gardens.cedar;
+import static fairacre.testing.Gardens.climate;
 import static fairacre.testing.Gardens.delivery;
 import static fairacre.testing.Gardens.dripline;
 import static fairacre.testing.Gardens.fence;
@@ -42,7 +43,6 @@ import fairacre.fence.FenceKind;
 import fairacre.ledger.Paid;
 import fairacre.ledger.ToBuy;
 import fairacre.limits.RefusedException;
-import fairacre.measure.Length;
 import fairacre.plan.Change;
 import fairacre.plan.Plan;
 import fairacre.plan.Put;
@@ -51,8 +51,6 @@ import fairacre.schedule.WorkCalendar.Moved;
 import fairacre.schedule.WorkCalendar.Placed;
 import fairacre.schedule.WorkCalendar.Stint;
 import fairacre.schedule.WorkCalendar.Trouble;
-import fairacre.water.Climate;
-import fairacre.water.MonthNormals;
 import fairacre.work.Caution;
 import fairacre.work.Pace;
 import fairacre.work.PlannedTask;
@@ -401,25 +399,6 @@ class CalendarStudyTest {
                 new WorkSeason(id("Work of 2027"), SEASON, Optional.of(day(BEGINS)), Optional.empty(), found.order());
         assertThat(calendar(BY_TWO, Put.of(keeping)).finish())
                 .isEqualTo(found.calendar().finish());
-    }
-
-    private static Climate climate(double january, double rainyDays) {
-        return new Climate(
-                id("Climate"),
-                "Hilltop",
-                Length.metres(300),
-                4,
-                10,
-                IntStream.range(0, 12)
-                        .mapToObj(month -> new MonthNormals(
-                                (month < 3 ? january : 10) - 5,
-                                (month < 3 ? january : 10) + 5,
-                                50,
-                                Optional.empty(),
-                                Optional.empty(),
-                                Optional.empty(),
-                                Optional.of(rainyDays)))
-                        .toList());
     }
 
     @Test

@@ -3,12 +3,14 @@ package fairacre.schedule;
 import static fairacre.testing.Gardens.SEASON;
 import static fairacre.testing.Gardens.bed;
 import static fairacre.testing.Gardens.cedar;
+import static fairacre.testing.Gardens.climate;
 import static fairacre.testing.Gardens.delivery;
 import static fairacre.testing.Gardens.fence;
 import static fairacre.testing.Gardens.hire;
 import static fairacre.testing.Gardens.id;
 import static fairacre.testing.Gardens.income;
 import static fairacre.testing.Gardens.kept;
+import static fairacre.testing.Gardens.ownTask;
 import static fairacre.testing.Gardens.planting;
 import static fairacre.testing.Gardens.plot;
 import static fairacre.testing.Gardens.weekends;
@@ -185,6 +187,38 @@ class ScheduleSnagsTest {
         assertThat(snag.extent()).contains((double) ChronoUnit.DAYS.between(LocalDate.parse("2027-03-06"), first));
         assertThat(snag.remedies()).hasSize(2);
         curedBy("Leave its day open", snag, plan);
+    }
+
+    /** Ada digs for ten hours; the afternoons of the winter are five degrees warmer than its mean. */
+    private static Plan digging(double hours, double winter) {
+        return with(
+                plot(20, 20, List.of()),
+                Put.of(workFrom("2027-03-06")),
+                Put.of(weekends("Ada", hours)),
+                Put.of(ownTask("Pond", SEASON, Stage.DIGGING, 10)),
+                Put.of(climate(winter, 0)));
+    }
+
+    @Test
+    @DisplayName("Six hours of digging at 27 degrees: shorter days, or a beginning in December, which is cool")
+    void heat() {
+        Plan plan = digging(6, 22);
+        Snag snag = only(ScheduleRule.NO_REST_IN_HEAT, plan);
+        assertThat(snag.words())
+                .isEqualTo(
+                        "Ada digs, carries or shovels for up to 6 h on 1 day on which it is usually hot, first on 6 March 2027.");
+        assertThat(snag.remedies())
+                .extracting(Remedy::words)
+                .containsExactly("Begin the work on 26 December 2026", "Let Ada work 4 hours on hot days");
+        curedBy("Let Ada work 4 hours on hot days", snag, plan);
+    }
+
+    @ParameterizedTest
+    @DisplayName(
+            "Four hours are enough of it, a quarter of an hour more is too long; a hair under 27 degrees is not hot")
+    @CsvSource({"4, 22, 0", "4.25, 22, 1", "6, 21.99, 0"})
+    void heatAtItsLimits(double hours, double winter, int snags) {
+        assertThat(snags(digging(hours, winter))).hasSize(snags);
     }
 
     @Test

@@ -406,6 +406,25 @@ public final class Gardens {
         return new Worker(id(name), name, DoubleStream.of(hours).boxed().toList(), List.of(), List.of(), 1, List.of());
     }
 
+    public static Climate climate(double january, double rainyDays) {
+        return new Climate(
+                id("Climate"),
+                "Hilltop",
+                Length.metres(300),
+                4,
+                10,
+                IntStream.range(0, 12)
+                        .mapToObj(month -> new MonthNormals(
+                                (month < 3 ? january : 10) - 5,
+                                (month < 3 ? january : 10) + 5,
+                                50,
+                                Optional.empty(),
+                                Optional.empty(),
+                                Optional.empty(),
+                                Optional.of(rainyDays)))
+                        .toList());
+    }
+
     public static RainDay rain(String day) {
         return new RainDay(id("Rain " + day), LocalDate.parse(day));
     }
