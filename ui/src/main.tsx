@@ -8,6 +8,8 @@ import { Away, Problem } from "./api/client";
 import { keepPagesForOutdoors } from "./outdoors/worker";
 import { AccountPage } from "./pages/AccountPage";
 import { GardensPage } from "./pages/GardensPage";
+import { LookPage } from "./pages/LookPage";
+import { RecoveryPage } from "./pages/RecoveryPage";
 import { SignInPage } from "./pages/SignInPage";
 import "./styles.css";
 
@@ -39,6 +41,8 @@ createRoot(root).render(
           <Routes>
             <Route path="/" element={<SignInPage />} />
             <Route path="/gardens" element={<GardensPage />} />
+            <Route path="/recovery" element={<RecoveryPage />} />
+            <Route path="/look/:secret" element={<LookPage />} />
             <Route path="/account" element={<AccountPage />} />
             <Route path="/gardens/:garden" element={<Workspace />} />
             <Route path="/gardens/:garden/shopping" element={<ShoppingPage />} />

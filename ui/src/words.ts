@@ -33,6 +33,10 @@ export const words = {
         : `${doing} …`,
   awayIdle: "The program does not answer at the moment; it is tried again.",
   guess: "a guess",
+  signInName: "E-mail or user name",
+  password: "Password, at least 10 characters",
+  signUp: "Sign up",
+  keepAsGuest: "Sign up to keep it",
 } as const;
 
 const JOINT_NAMES = {

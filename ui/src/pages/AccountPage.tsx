@@ -1,14 +1,17 @@
-import { useQueryClient } from "@tanstack/react-query";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState, type FormEvent, type ReactNode } from "react";
 import { Link, Navigate, useNavigate } from "react-router";
 import { request } from "../api/client";
-import { useSession } from "../api/queries";
+import { keys, useSession } from "../api/queries";
+import type { NewRecovery, RecoveryLeft } from "../api/types";
 import { forgetAnswers } from "../outdoors/worker";
 import { CheckField } from "../parts/CheckField";
 import { Fault } from "../parts/Fault";
 import { CredentialField } from "./CredentialField";
 import { fieldProblem, type FieldProblem } from "./fieldProblem";
-import { words } from "./words";
+import { words as everywhere } from "../words";
+import { dayOf } from "./guests";
+import { guests, words } from "./words";
 
 /** Somebody's own account: its password, where it is signed in, and its end. */
 export function AccountPage() {
@@ -22,10 +25,21 @@ export function AccountPage() {
           {words.backToGardens}
         </Link>
       </div>
-      <p className="truncate text-soft">{session.data?.name}</p>
-      <Password name={session.data?.name ?? ""} />
-      <Elsewhere />
-      <Deletion />
+      {session.data?.guestUntil ? (
+        <>
+          <p className="text-soft">{guests.lookingRound(dayOf(session.data.guestUntil))}</p>
+          <Keeping />
+          <Deletion guest />
+        </>
+      ) : (
+        <>
+          <p className="truncate text-soft">{session.data?.name}</p>
+          <Password name={session.data?.name ?? ""} />
+          <Codes />
+          <Elsewhere />
+          <Deletion />
+        </>
+      )}
     </main>
   );
 }
@@ -96,6 +110,110 @@ function Password({ name }: { name: string }) {
   );
 }
 
+/** A guest signs up and keeps what they made. */
+function Keeping() {
+  const { send, problem, busy } = useSending();
+  const client = useQueryClient();
+  const navigate = useNavigate();
+
+  async function submit(event: FormEvent<HTMLFormElement>) {
+    event.preventDefault();
+    const fields = new FormData(event.currentTarget);
+    const credentials = { name: fields.get("name"), password: fields.get("password") };
+    if (!(await send("POST", "/api/accounts", credentials))) return;
+    await client.invalidateQueries({ queryKey: keys.session });
+    await navigate("/gardens");
+  }
+
+  return (
+    <Part title={guests.keep}>
+      <p className="max-w-prose">{guests.keepHow}</p>
+      <form className="mt-2 max-w-sm space-y-3" onSubmit={(event) => void submit(event)} noValidate>
+        <CredentialField
+          name="name"
+          label={everywhere.signInName}
+          type="email"
+          autoComplete="username"
+          problem={problem}
+        />
+        <CredentialField
+          name="password"
+          label={everywhere.password}
+          type="password"
+          autoComplete="new-password"
+          problem={problem}
+        />
+        <Fault text={ofTheForm(problem)} />
+        <button type="submit" className="strong-button" disabled={busy}>
+          {everywhere.signUp}
+        </button>
+      </form>
+    </Part>
+  );
+}
+
+const CODES = ["recovery-codes"] as const;
+
+function Codes() {
+  const client = useQueryClient();
+  const { data } = useQuery({
+    queryKey: CODES,
+    queryFn: () => request<RecoveryLeft>("GET", "/api/account/recovery-codes"),
+  });
+  const [codes, setCodes] = useState<readonly string[]>([]);
+  const [problem, setProblem] = useState<FieldProblem | null>(null);
+  const [busy, setBusy] = useState(false);
+
+  async function submit(event: FormEvent<HTMLFormElement>) {
+    event.preventDefault();
+    const form = event.currentTarget;
+    setBusy(true);
+    try {
+      const password = new FormData(form).get("password");
+      const made = await request<NewRecovery>("POST", "/api/account/recovery-codes", { password });
+      form.reset();
+      setProblem(null);
+      setCodes(made.codes);
+      await client.invalidateQueries({ queryKey: CODES });
+    } catch (failure) {
+      setProblem(fieldProblem(failure));
+    } finally {
+      setBusy(false);
+    }
+  }
+
+  return (
+    <Part title={words.recoveryCodes}>
+      <p className="max-w-prose">
+        {words.recoveryCodesWhy} {data && words.codesLeft(data.left)}
+      </p>
+      {codes.length > 0 && (
+        <div role="status" className="mt-2 max-w-sm border border-mark bg-markpale px-3 py-2">
+          <p>{words.newCodes}</p>
+          <ul className="figures mt-1 grid grid-cols-2 gap-x-4">
+            {codes.map((code) => (
+              <li key={code}>{code}</li>
+            ))}
+          </ul>
+        </div>
+      )}
+      <form className="mt-2 max-w-sm space-y-3" onSubmit={(event) => void submit(event)} noValidate>
+        <CredentialField
+          name="password"
+          label={words.presentPassword}
+          type="password"
+          autoComplete="current-password"
+          problem={problem}
+        />
+        <Fault text={ofTheForm(problem)} />
+        <button type="submit" className="plain-button" disabled={busy}>
+          {words.makeCodes}
+        </button>
+      </form>
+    </Part>
+  );
+}
+
 function Elsewhere() {
   const { send, problem, busy, done } = useSending();
   return (
@@ -115,7 +233,7 @@ function Elsewhere() {
   );
 }
 
-function Deletion() {
+function Deletion({ guest = false }: { guest?: boolean }) {
   const { send, problem, busy } = useSending();
   const [sure, setSure] = useState(false);
   const client = useQueryClient();
@@ -131,11 +249,11 @@ function Deletion() {
   }
 
   return (
-    <Part title={words.deletion}>
-      <p className="max-w-prose">{words.deletionMeans}</p>
+    <Part title={guest ? guests.throwAway : words.deletion}>
+      <p className="max-w-prose">{guest ? guests.throwAwayMeans : words.deletionMeans}</p>
       <form className="mt-2 max-w-sm space-y-3" onSubmit={(event) => void submit(event)} noValidate>
-        <CheckField label={words.sure} checked={sure} onChange={setSure} />
-        {sure && (
+        <CheckField label={guest ? guests.sureToThrowAway : words.sure} checked={sure} onChange={setSure} />
+        {sure && !guest && (
           <CredentialField
             name="password"
             label={words.presentPassword}
@@ -146,7 +264,7 @@ function Deletion() {
         )}
         <Fault text={ofTheForm(problem)} />
         <button type="submit" className="plain-button" disabled={busy || !sure}>
-          {words.deleteAccount}
+          {guest ? guests.throwAway : words.deleteAccount}
         </button>
       </form>
     </Part>

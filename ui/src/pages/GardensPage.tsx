@@ -11,7 +11,8 @@ import { DeletedGardens } from "./DeletedGardens";
 import { GardenRow } from "./GardenRow";
 import { NewGardenForm } from "./NewGardenForm";
 import { OneBedForm } from "./OneBedForm";
-import { words } from "./words";
+import { dayOf } from "./guests";
+import { guests, words } from "./words";
 
 /** Largest garden file, bytes; the program refuses a larger one too. */
 const LARGEST_FILE = 8_000_000;
@@ -24,6 +25,7 @@ export function GardensPage() {
   const [beginning, setBeginning] = useState<"garden" | "bed" | null>(null);
 
   if (session.data && session.data.name === undefined) return <Navigate to="/" replace />;
+  const guestUntil = session.data?.guestUntil;
 
   return (
     <main className="mx-auto max-w-3xl px-4 py-6">
@@ -32,14 +34,24 @@ export function GardensPage() {
         <Link
           to="/account"
           className="max-w-full truncate text-sm text-soft underline hover:text-mark"
-          aria-label={words.accountOf(session.data?.name ?? "")}
+          aria-label={words.accountOf(guestUntil ? guests.name : (session.data?.name ?? ""))}
         >
-          {session.data?.name}
+          {guestUntil ? guests.name : session.data?.name}
         </Link>
-        <button type="button" className="text-button text-sm" onClick={() => void signOut()}>
-          Sign out
-        </button>
+        {!guestUntil && (
+          <button type="button" className="text-button text-sm" onClick={() => void signOut()}>
+            Sign out
+          </button>
+        )}
       </div>
+      {guestUntil && (
+        <p className="mt-2 border border-mark bg-markpale px-3 py-2">
+          {guests.kept(dayOf(guestUntil))}{" "}
+          <Link to="/account" className="text-button">
+            {everywhere.keepAsGuest}
+          </Link>
+        </p>
+      )}
       {gardens.failureReason instanceof Away && (
         <p className="mt-2 bg-ochrepale px-3 py-1">{everywhere.awayIdle}</p>
       )}

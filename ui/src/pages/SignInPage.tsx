@@ -3,11 +3,13 @@ import { useState, type FormEvent } from "react";
 import { Link, useNavigate } from "react-router";
 import { request } from "../api/client";
 import { keys, useSession } from "../api/queries";
-import type { SessionView } from "../api/types";
-import { words } from "../words";
+import type { DemoView, SessionView } from "../api/types";
+import { words as everywhere } from "../words";
 import { CredentialField } from "./CredentialField";
 import { fieldProblem, type FieldProblem } from "./fieldProblem";
 import { Frontispiece } from "./Frontispiece";
+import { dayOf } from "./guests";
+import { guests, words } from "./words";
 
 /** Signing up and in, and the way into the demo. */
 export function SignInPage() {
@@ -17,13 +19,13 @@ export function SignInPage() {
   const [problem, setProblem] = useState<FieldProblem | null>(null);
   const [busy, setBusy] = useState(false);
 
-  async function open(path: string, body?: unknown) {
+  async function enter(asked: () => Promise<{ session: SessionView; to: string }>) {
     setBusy(true);
     try {
-      const opened = await request<SessionView>("POST", path, body);
-      client.setQueryData(keys.session, opened);
+      const opened = await asked();
+      client.setQueryData(keys.session, opened.session);
       await client.invalidateQueries({ queryKey: keys.gardens });
-      await navigate("/gardens");
+      await navigate(opened.to);
     } catch (failure) {
       setProblem(fieldProblem(failure));
     } finally {
@@ -35,7 +37,13 @@ export function SignInPage() {
     event.preventDefault();
     const form = new FormData(event.currentTarget, (event.nativeEvent as SubmitEvent).submitter);
     const credentials = { name: form.get("name"), password: form.get("password") };
-    void open(form.get("act") === "up" ? "/api/accounts" : "/api/session", credentials);
+    const path = form.get("act") === "up" ? "/api/accounts" : "/api/session";
+    void enter(async () => ({ session: await request("POST", path, credentials), to: "/gardens" }));
+  }
+
+  async function lookRound() {
+    const { session: opened, garden } = await request<DemoView>("POST", "/api/session/demo");
+    return { session: opened, to: `/gardens/${garden}` };
   }
 
   return (
@@ -51,24 +59,26 @@ export function SignInPage() {
       <div className="self-center">
         {session.data?.name !== undefined && (
           <p className="mb-4 border border-mark bg-markpale px-3 py-2">
-            You are signed in as {session.data.name}.{" "}
+            {session.data.guestUntil
+              ? guests.lookingRound(dayOf(session.data.guestUntil))
+              : `You are signed in as ${session.data.name}.`}{" "}
             <Link to="/gardens" className="text-button">
               Your gardens
             </Link>
           </p>
         )}
-        {session.failureReason && <p className="mb-3 bg-ochrepale px-3 py-1">{words.awayIdle}</p>}
+        {session.failureReason && <p className="mb-3 bg-ochrepale px-3 py-1">{everywhere.awayIdle}</p>}
         <form className="space-y-3" onSubmit={submit} noValidate>
           <CredentialField
             name="name"
-            label="E-mail or user name"
+            label={everywhere.signInName}
             type="email"
             autoComplete="username"
             problem={problem}
           />
           <CredentialField
             name="password"
-            label="Password, at least 10 characters"
+            label={everywhere.password}
             type="password"
             autoComplete="current-password"
             problem={problem}
@@ -83,8 +93,11 @@ export function SignInPage() {
               Sign in
             </button>
             <button type="submit" name="act" value="up" className="plain-button" disabled={busy}>
-              Sign up
+              {everywhere.signUp}
             </button>
+            <Link to="/recovery" className="text-button ml-auto self-center text-sm">
+              {words.forgotten}
+            </Link>
           </div>
         </form>
         {session.data?.demoOffered && (
@@ -93,13 +106,13 @@ export function SignInPage() {
               type="button"
               className="plain-button w-full"
               disabled={busy}
-              onClick={() => void open("/api/session/demo")}
+              onClick={() => void enter(lookRound)}
             >
               Look round the demo
             </button>
             <p className="mt-1 text-sm text-soft">
               A walled yard by a harbour light: three gardeners, one of them seated, and a few snags to find.
-              Everybody shares it.
+              You get a copy of your own, without signing up: change what you like.
             </p>
           </div>
         )}

@@ -20,4 +20,34 @@ export const words = {
     "Your gardens, their journals, photos and receipts are deleted at once and can't be brought back; download the garden files first if you may want them. What you did in gardens of others stays there, without your name.",
   sure: "I want my account and all my gardens deleted",
   deleteAccount: "Delete my account",
+  forgotten: "Password forgotten?",
+  recovery: "Set a new password",
+  recoveryHow:
+    "With one of the recovery codes that you kept, or with a code from whoever runs the program. Each code works once.",
+  code: "Code, like 7K2M-Q9XD-04TP",
+  setPassword: "Set it and sign in",
+  backToSignIn: "Back to signing in",
+  recoveryCodes: "Recovery codes",
+  recoveryCodesWhy:
+    "No mail is sent from here. If you forget your password, a recovery code lets you set another. Keep them on paper.",
+  codesLeft: (left: number) =>
+    left === 0 ? "You have none." : left === 1 ? "You have one left." : `You have ${String(left)} left.`,
+  makeCodes: "Make eight new codes",
+  newCodes: "Your codes, shown this once. Older ones don't work any more.",
+  lookingIn: "Opening the garden …",
+  noSuchLink: "This link leads nowhere. Ask whoever gave it to you for another.",
+  yourGardens: "Your gardens",
+} as const;
+
+/** Words for somebody who looks round without an account. */
+export const guests = {
+  lookingRound: (day: string) => `You look round as a guest, until ${day}.`,
+  name: "Guest",
+  kept: (day: string) => `What you draw is kept on this device until ${day}.`,
+  keep: "Keep what you made",
+  keepHow:
+    "Choose a name and a password. Your gardens stay as they are, and you can open them on other devices.",
+  throwAway: "Throw it away",
+  throwAwayMeans: "Your copy of the demo and whatever else you drew as a guest is deleted at once.",
+  sureToThrowAway: "I don't need it any more",
 } as const;

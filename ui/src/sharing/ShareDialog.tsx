@@ -5,6 +5,7 @@ import { Choice } from "../parts/Choice";
 import { EnterForm } from "../forms/EnterForm";
 import { TextField } from "../parts/TextField";
 import { words } from "../words";
+import { LinkPart } from "./LinkPart";
 import { mayDo, useMembers, useSharing, type Member, type Role } from "./useSharing";
 
 const ROLES = (["READER", "HELPER", "EDITOR"] as const).map((value) => ({ value, label: mayDo[value] }));
@@ -24,6 +25,7 @@ export function ShareDialog({ garden, name }: { garden: string; name: string }) 
         >
           <Dialog.Title className="text-lg break-words">Share {name}</Dialog.Title>
           <Sharing garden={garden} />
+          <LinkPart garden={garden} />
           <div className="flex justify-end">
             <Dialog.Close className="plain-button">Close</Dialog.Close>
           </div>
@@ -52,7 +54,7 @@ function Sharing({ garden }: { garden: string }) {
 
   return (
     <>
-      {data?.members.length === 0 && <p className="text-soft">With nobody yet. Only you see this garden.</p>}
+      {data?.members.length === 0 && <p className="text-soft">With no account yet.</p>}
       <ul>
         {(data?.members ?? []).map((member) => (
           <Row

@@ -5,6 +5,7 @@ import { useSession, useVariant } from "../api/queries";
 import { formatMoney } from "../measure/figures";
 import { mayDo, useMembers } from "../sharing/useSharing";
 import { useSignOut } from "../outdoors/useSignOut";
+import { words as everywhere } from "../words";
 import { words } from "./words";
 import { useDesk } from "./desk";
 import { PAPER_NAMES } from "./paperNames";
@@ -289,6 +290,12 @@ function Account() {
   const session = useSession();
   const signOut = useSignOut();
 
+  if (session.data?.guestUntil)
+    return (
+      <Link to="/account" className="text-button text-sm whitespace-nowrap">
+        {everywhere.keepAsGuest}
+      </Link>
+    );
   return (
     <>
       <span className="max-w-48 truncate text-sm text-soft">{session.data?.name}</span>

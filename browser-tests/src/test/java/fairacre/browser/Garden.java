@@ -10,6 +10,7 @@ import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.Cookie;
 import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import fairacre.format.GardenFile;
 import fairacre.plan.Plan;
@@ -42,6 +43,8 @@ final class Garden implements AutoCloseable {
     }
 
     private static Browser browser;
+    private static List<Cookie> guest = List.of();
+    private static String demoAddress = "";
 
     private final BrowserContext context;
     private final Page page;
@@ -91,14 +94,24 @@ final class Garden implements AutoCloseable {
         return garden;
     }
 
-    /** In the demo garden. */
-    static Garden demo() {
-        Garden garden = opened();
-        garden.button("Look round the demo").click();
-        garden.page
-                .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Lampwright's Yard"))
-                .first()
-                .click();
+    /**
+     * In the demo garden. All tests look round as the same guest: the remedies of a copy that is new are worked out
+     * anew.
+     */
+    static synchronized Garden demo() {
+        Garden garden = new Garden(1280, 800);
+        if (guest.isEmpty()) {
+            garden.page.navigate(SERVER.address());
+            garden.button("Look round the demo").click();
+            garden.sheet().waitFor();
+            demoAddress = garden.page.url();
+            guest = garden.context.cookies().stream()
+                    .map(cookie -> new Cookie(cookie.name, cookie.value).setUrl(SERVER.address()))
+                    .toList();
+        } else {
+            garden.context.addCookies(guest);
+            garden.page.navigate(demoAddress);
+        }
         return garden.atTheBeds();
     }
 

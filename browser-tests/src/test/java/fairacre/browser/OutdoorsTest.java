@@ -16,6 +16,7 @@ import java.security.MessageDigest;
 import java.security.PublicKey;
 import java.security.cert.CertificateFactory;
 import java.util.Base64;
+import java.util.UUID;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -62,9 +63,6 @@ class OutdoorsTest {
         Page page = context.newPage();
         page.navigate("https://" + NAME + ":" + server.homePort() + "/");
         page.getByText("Look round the demo").click();
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Lampwright's Yard"))
-                .first()
-                .click();
         page.getByTestId("sheet").waitFor();
         return page;
     }
@@ -105,10 +103,24 @@ class OutdoorsTest {
         }
     }
 
+    /** The guest signs up, and goes back to the garden. */
+    private static void keep(Page page) {
+        String garden = page.url();
+        page.getByText("Sign up to keep it").click();
+        page.getByLabel("E-mail or user name").fill(UUID.randomUUID() + "@example.org");
+        page.getByLabel("Password, at least 10 characters").fill("a long enough one");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Sign up"))
+                .click();
+        page.getByText("Begin a garden").waitFor();
+        page.navigate(garden);
+        page.getByTestId("sheet").waitFor();
+    }
+
     @Test
     void nothingOfTheGardensStaysAfterSigningOut() {
         try (BrowserContext context = phone.newContext()) {
             Page page = opened(context);
+            keep(page);
             page.evaluate("navigator.serviceWorker.ready.then(() => undefined)");
             page.reload();
             page.getByTestId("sheet").waitFor();

@@ -104,7 +104,6 @@ class ScreenshotsTest {
     void onAPhone() {
         try (Garden garden = Garden.opened(390, 844)) {
             garden.button("Look round the demo").click();
-            garden.page().getByText("Lampwright's Yard").first().click();
             garden.sheet().waitFor();
             garden.season(2028);
             garden.bed("Rope bed").waitFor();

@@ -14,7 +14,6 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Guessing of passwords, new accounts, and what somebody may do with their own. */
@@ -244,23 +243,6 @@ class AccountsTest {
                         .post("/api/gardens/" + garden + "/undo", "{\"revision\":1}")
                         .status())
                 .isEqualTo(200);
-    }
-
-    @ParameterizedTest
-    @CsvSource({
-        "PUT, /api/account/password",
-        "DELETE, /api/account/sessions",
-        "POST, /api/account/deletion",
-    })
-    @DisplayName("with the demo's account nobody may do so")
-    void theDemoStays(String method, String path) {
-        Visitor guest = new Visitor(SERVER.address());
-        guest.post("/api/session/demo", "");
-        Answer answer =
-                guest.send(method, path, "application/json", "{}".getBytes(java.nio.charset.StandardCharsets.UTF_8));
-        assertThat(answer.status()).isEqualTo(422);
-        assertThat(answer.text()).contains("everybody shares this account");
-        assertThat(isIn(guest)).isTrue();
     }
 
     @Test

@@ -487,39 +487,6 @@ class ApiTest {
         }
     }
 
-    @Nested
-    class Demo {
-
-        @Test
-        void oneMayLookRound() {
-            Visitor guest = new Visitor(SERVER.address());
-            assertThat(guest.post("/api/session/demo", "").status()).isEqualTo(200);
-            JsonNode list = guest.get("/api/gardens").json();
-            assertThat(list).hasSize(1);
-            JsonNode garden =
-                    guest.get("/api/gardens/" + list.at("/0/id").stringValue()).json();
-            assertThat(garden.at("/plan/beds").size()).isBetween(12, 17);
-            assertThat(garden.at("/plan/gardeners")
-                            .valueStream()
-                            .map(g -> g.get("posture").stringValue()))
-                    .contains("SEATED");
-        }
-
-        @Test
-        void whatSomebodyDeletedIsThereAgainForTheNext() {
-            Visitor guest = new Visitor(SERVER.address());
-            guest.post("/api/session/demo", "");
-            guest.get("/api/gardens")
-                    .json()
-                    .valueStream()
-                    .forEach(listed ->
-                            guest.delete("/api/gardens/" + listed.get("id").stringValue()));
-            Visitor next = new Visitor(SERVER.address());
-            next.post("/api/session/demo", "");
-            assertThat(next.get("/api/gardens").json()).hasSize(1);
-        }
-    }
-
     @Test
     void aDatabaseThatGoesAwayAndComesBackLosesNothing() throws Exception {
         String garden = rosa.garden();

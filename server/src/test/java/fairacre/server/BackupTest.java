@@ -37,10 +37,12 @@ class BackupTest {
         return new Ended(running.exitValue(), text);
     }
 
-    /** The file of each garden of the demo's account. */
+    private static final String ROSA = "{\"name\":\"rosa@example.org\",\"password\":\"seventeen tall carrots\"}";
+
+    /** The file of each of Rosa's gardens. */
     private static Map<String, String> files(RunningServer server) {
         Visitor visitor = new Visitor(server.address());
-        visitor.post("/api/session/demo", "");
+        visitor.post("/api/session", ROSA);
         Map<String, String> files = new TreeMap<>();
         for (JsonNode garden : visitor.get("/api/gardens").json()) {
             String id = garden.get("id").stringValue();
@@ -56,6 +58,7 @@ class BackupTest {
         Map<String, String> before;
         try {
             Visitor visitor = new Visitor(server.address());
+            visitor.post("/api/accounts", ROSA);
             visitor.post("/api/session/demo", "");
             visitor.post("/api/gardens/import", GardenFile.write(Gardens.everything()));
             String other = visitor.post("/api/gardens/import", GardenFile.write(Changes.plan()))

@@ -31,15 +31,19 @@ class EndpointsTest {
             "POST /api/accounts",
             "GET /api/calendars/{secret}",
             "GET /api/catalogue",
+            "POST /api/links/{secret}",
             "GET /api/session",
             "POST /api/session",
             "DELETE /api/session",
-            "POST /api/session/demo");
+            "POST /api/session/demo",
+            "POST /api/session/recovery");
     /** What anybody with an account may ask for. */
     private static final Set<String> SIGNED_IN = Set.of(
             "PUT /api/account/password",
             "DELETE /api/account/sessions",
             "POST /api/account/deletion",
+            "GET /api/account/recovery-codes",
+            "POST /api/account/recovery-codes",
             "POST /api/catalogue/boards",
             "POST /api/catalogue/materials",
             "POST /api/catalogue/pipes",
@@ -197,6 +201,9 @@ class EndpointsTest {
             "GET /calendar-address",
             "POST /calendar-address",
             "DELETE /calendar-address",
+            "GET /link",
+            "POST /link",
+            "DELETE /link",
             "POST /work-calendar/better",
             "GET /work-calendar/better/{job}",
             "GET /journal",
@@ -238,6 +245,9 @@ class EndpointsTest {
                     "DELETE ",
                     "PUT /members",
                     "DELETE /members/{account}",
+                    "GET /link",
+                    "POST /link",
+                    "DELETE /link",
                     "POST /calendar-address",
                     "DELETE /calendar-address"));
 

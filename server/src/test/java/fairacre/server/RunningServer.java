@@ -49,6 +49,7 @@ public final class RunningServer {
         System.setProperty(LoggingSystem.SYSTEM_PROPERTY, LoggingSystem.NONE);
         // All tests sign up from one address.
         System.setProperty("fairacre.accounts.most-in-an-hour", "100000");
+        System.setProperty("fairacre.guests.most-in-an-hour", "100000");
     }
 
     private RunningServer(String database, boolean cuttable, String... more) throws IOException {

@@ -53,14 +53,6 @@ class TwoNodesTest {
     }
 
     @Test
-    void theDemoIsThereOnce() {
-        Visitor visitor = inTurn();
-        assertThat(visitor.post("/api/session/demo", "").status()).isLessThan(300);
-        assertThat(visitor.get("/api/gardens").json()).hasSize(1);
-        assertThat(visitor.get("/api/gardens").json()).hasSize(1);
-    }
-
-    @Test
     void bothAreReadyAndAlive() {
         for (RunningServer node : nodes) {
             Visitor visitor = new Visitor(node.address());

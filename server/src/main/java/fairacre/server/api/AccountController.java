@@ -1,17 +1,17 @@
 package fairacre.server.api;
 
-import fairacre.limits.RefusedException;
-import fairacre.server.demo.DemoGarden;
 import fairacre.server.garden.GardenService;
 import fairacre.server.security.Accounts;
 import fairacre.server.security.SignIn;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpSession;
 import java.security.Principal;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -19,7 +19,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** What somebody may do with their own account; with that of the demo, which everybody shares, nobody may. */
+/** What somebody may do with their own account. */
 @RestController
 @RequestMapping("/api/account")
 class AccountController {
@@ -27,13 +27,11 @@ class AccountController {
     private final Accounts accounts;
     private final GardenService gardens;
     private final SignIn signIn;
-    private final DemoGarden demo;
 
-    AccountController(Accounts accounts, GardenService gardens, SignIn signIn, DemoGarden demo) {
+    AccountController(Accounts accounts, GardenService gardens, SignIn signIn) {
         this.accounts = accounts;
         this.gardens = gardens;
         this.signIn = signIn;
-        this.demo = demo;
     }
 
     record PasswordChange(String present, String wanted) {}
@@ -66,12 +64,28 @@ class AccountController {
         signIn.close(request);
     }
 
-    private UUID own(Principal principal) {
-        UUID account = UUID.fromString(principal.getName());
-        if (demo.isDemo(account)) {
-            throw new RefusedException("", "everybody shares this account", "sign up for one of your own");
-        }
-        return account;
+    /** @param left codes that are not used yet */
+    record RecoveryLeft(int left) {}
+
+    /** Codes that are told this once. */
+    record NewRecovery(List<String> codes) {}
+
+    record Checked(String password) {}
+
+    @GetMapping("/recovery-codes")
+    RecoveryLeft recoveryCodes(Principal principal) {
+        return new RecoveryLeft(accounts.recoveryCodesLeft(own(principal)));
+    }
+
+    /** New codes with which a forgotten password can be set anew; those that were there don't hold any more. */
+    @PostMapping("/recovery-codes")
+    @ResponseStatus(HttpStatus.CREATED)
+    NewRecovery newRecoveryCodes(Principal principal, @RequestBody Checked checked, HttpServletRequest request) {
+        return new NewRecovery(accounts.newRecoveryCodes(own(principal), checked.password(), request.getRemoteAddr()));
+    }
+
+    private static UUID own(Principal principal) {
+        return UUID.fromString(principal.getName());
     }
 
     private static Optional<String> sessionOf(HttpServletRequest request) {

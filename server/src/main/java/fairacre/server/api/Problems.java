@@ -142,8 +142,10 @@ class Problems extends ResponseEntityExceptionHandler {
         return answer(problem(
                 HttpStatus.TOO_MANY_REQUESTS,
                 "too-many-attempts",
-                "Too many accounts were made from here within an hour.",
-                "Try again in an hour."));
+                tooMany.isOfGuests()
+                        ? "Too many people look round just now."
+                        : "Too many accounts were made from here within an hour.",
+                tooMany.isOfGuests() ? "Try again in an hour, or sign up." : "Try again in an hour."));
     }
 
     @ExceptionHandler

@@ -1,4 +1,5 @@
 /**
- * The sample garden: read from its file like any other when the program starts, and again when somebody has deleted it.
+ * The sample garden: read from its file like any other, and copied for everybody who looks round in it; and one bed to
+ * begin from.
  */
 package fairacre.server.demo;

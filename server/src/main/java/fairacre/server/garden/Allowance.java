@@ -15,6 +15,8 @@ class Allowance {
     private final HoldingStore holdings;
     private final int mostGardens;
     private final long mostMegabytes;
+    private final int mostGardensOfAGuest;
+    private final long mostMegabytesOfAGuest;
 
     /**
      * @param mostGardens of an account, with variants and with those that can be brought back
@@ -23,19 +25,24 @@ class Allowance {
     Allowance(
             HoldingStore holdings,
             @Value("${fairacre.accounts.most-gardens}") int mostGardens,
-            @Value("${fairacre.accounts.most-megabytes}") long mostMegabytes) {
+            @Value("${fairacre.accounts.most-megabytes}") long mostMegabytes,
+            @Value("${fairacre.guests.most-gardens}") int mostGardensOfAGuest,
+            @Value("${fairacre.guests.most-megabytes}") long mostMegabytesOfAGuest) {
         this.holdings = holdings;
         this.mostGardens = mostGardens;
         this.mostMegabytes = mostMegabytes;
+        this.mostGardensOfAGuest = mostGardensOfAGuest;
+        this.mostMegabytesOfAGuest = mostMegabytesOfAGuest;
     }
 
     /** @throws RefusedException if the owner has as many gardens as one may have */
     void oneMoreGarden(UUID owner) {
         holdings.lock(owner);
-        if (holdings.gardens(owner) >= mostGardens) {
+        int most = holdings.isGuest(owner) ? mostGardensOfAGuest : mostGardens;
+        if (holdings.gardens(owner) >= most) {
             throw new RefusedException(
                     "name",
-                    "you have " + mostGardens + " gardens, with their variants and those that you deleted this week",
+                    "you have " + most + " gardens, with their variants and those that you deleted this week",
                     "delete some that you don't need; they are gone for good after a week");
         }
     }
@@ -46,10 +53,11 @@ class Allowance {
      * @throws RefusedException if the owner's scans and photos would take more room than they may
      */
     void room(UUID owner, String field, long bytes) {
-        if (holdings.bytes(owner) + bytes > mostMegabytes * MEGABYTE) {
+        long most = holdings.isGuest(owner) ? mostMegabytesOfAGuest : mostMegabytes;
+        if (holdings.bytes(owner) + bytes > most * MEGABYTE) {
             throw new RefusedException(
                     field,
-                    "scans and photos of all your gardens would take more than " + mostMegabytes + " MB",
+                    "scans and photos of all your gardens would take more than " + most + " MB",
                     "remove photos that you don't need, or delete a garden");
         }
     }

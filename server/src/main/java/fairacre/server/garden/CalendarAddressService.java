@@ -2,12 +2,8 @@ package fairacre.server.garden;
 
 import fairacre.server.store.CalendarAddressStore;
 import fairacre.server.store.CalendarAddressStore.Addressed;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.security.SecureRandom;
+import fairacre.server.store.Secrets;
 import java.time.OffsetDateTime;
-import java.util.Base64;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -19,12 +15,8 @@ import org.springframework.stereotype.Service;
 @Service
 public class CalendarAddressService {
 
-    /** Bytes of chance: nobody guesses 256 bits. */
-    private static final int SECRET = 32;
-
     private final GardenService gardens;
     private final CalendarAddressStore addresses;
-    private final SecureRandom random = new SecureRandom();
 
     CalendarAddressService(GardenService gardens, CalendarAddressStore addresses) {
         this.gardens = gardens;
@@ -34,10 +26,8 @@ public class CalendarAddressService {
     /** Makes an address in the place of the one that was there; its secret. */
     public String make(UUID owner, UUID garden) {
         gardens.plan(owner, garden);
-        byte[] chance = new byte[SECRET];
-        random.nextBytes(chance);
-        String secret = Base64.getUrlEncoder().withoutPadding().encodeToString(chance);
-        addresses.put(garden, hash(secret));
+        String secret = Secrets.make();
+        addresses.put(garden, Secrets.hash(secret));
         return secret;
     }
 
@@ -54,14 +44,6 @@ public class CalendarAddressService {
 
     /** @throws NoSuchGardenException for an address that was never made, or was taken back */
     public Addressed garden(String secret) {
-        return addresses.find(hash(secret)).orElseThrow(NoSuchGardenException::new);
-    }
-
-    private static byte[] hash(String secret) {
-        try {
-            return MessageDigest.getInstance("SHA-256").digest(secret.getBytes(StandardCharsets.UTF_8));
-        } catch (NoSuchAlgorithmException missing) {
-            throw new IllegalStateException("every Java has SHA-256", missing);
-        }
+        return addresses.find(Secrets.hash(secret)).orElseThrow(NoSuchGardenException::new);
     }
 }

@@ -87,6 +87,9 @@ public class GardenService {
             .weigher((InSeason season, AppraisalReport report) -> pieces(report))
             .build();
 
+    /** A plan of which there are many copies. */
+    private final AtomicReference<Cached> copied = new AtomicReference<>();
+
     /** @param longest that a whole judgement may take */
     GardenService(
             GardenStore gardens,
@@ -116,6 +119,15 @@ public class GardenService {
     record Cached(Version version, Plan plan, List<Paid> paid, Memo memo, AtomicReference<KnownCuts> cuts) {
         static Cached of(Version version, Plan plan, List<Paid> paid) {
             return new Cached(version, plan, paid, new Memo(answers(plan)), new AtomicReference<>(KnownCuts.NONE));
+        }
+
+        /** Beside another garden that is like it: what is found of one is known of the other. */
+        Cached beside(Version newVersion, Plan like, List<Paid> newPaid) {
+            return new Cached(newVersion, like, newPaid, memo, new AtomicReference<>(cuts.get()));
+        }
+
+        boolean isLike(Plan other) {
+            return plan.withId(other.id()).equals(other);
         }
 
         /** The same garden when it has come further. */
@@ -543,9 +555,20 @@ public class GardenService {
                 ? remembered.paid()
                 : receipts.paid(
                         version.book(), stored.plan().currency(), stored.plan().yearBegins());
-        Cached fresh =
-                remembered == null ? Cached.of(read, stored.plan(), paid) : remembered.at(read, stored.plan(), paid);
+        Cached fresh = remembered == null ? fresh(read, stored.plan(), paid) : remembered.at(read, stored.plan(), paid);
         known.put(garden, fresh);
         return fresh;
+    }
+
+    private Cached fresh(Version version, Plan plan, List<Paid> paid) {
+        return Optional.ofNullable(copied.get())
+                .filter(sample -> sample.isLike(plan))
+                .map(sample -> sample.beside(version, plan, paid))
+                .orElseGet(() -> Cached.of(version, plan, paid));
+    }
+
+    /** Many gardens will begin as copies of this plan: they are judged together until they are edited. */
+    public void expectCopiesOf(Plan plan) {
+        copied.set(Cached.of(new Version(0, plan.id(), 0), plan, List.of()));
     }
 }

@@ -1,5 +1,6 @@
 package fairacre.server.garden;
 
+import fairacre.server.store.AccountStore;
 import fairacre.server.store.ChangeLog;
 import fairacre.server.store.GardenStore;
 import java.util.concurrent.TimeUnit;
@@ -16,19 +17,25 @@ public class Housekeeping {
 
     private final GardenStore gardens;
     private final ChangeLog log;
+    private final AccountStore accounts;
 
-    Housekeeping(GardenStore gardens, ChangeLog log) {
+    Housekeeping(GardenStore gardens, ChangeLog log, AccountStore accounts) {
         this.gardens = gardens;
         this.log = log;
+        this.accounts = accounts;
     }
 
-    /** Gardens that can't be brought back any more, and edits that are too old to be told or undone. */
+    /**
+     * Guests whose time is over, gardens that can't be brought back any more, and edits that are too old to be told or
+     * undone.
+     */
     @Scheduled(initialDelay = 5, fixedDelay = 24 * 60, timeUnit = TimeUnit.MINUTES)
     public void tidyUp() {
+        int guests = accounts.forgetGuests();
         int gone = gardens.forget();
         int thinned = log.thin();
-        if (gone + thinned > 0) {
-            LOG.info("Let go of {} deleted gardens and {} old edits", gone, thinned);
+        if (guests + gone + thinned > 0) {
+            LOG.info("Let go of {} guests, {} deleted gardens and {} old edits", guests, gone, thinned);
         }
     }
 }

@@ -40,6 +40,8 @@ class SecurityConfiguration {
                 .authorizeHttpRequests(requests -> requests.requestMatchers(
                                 "/api/session",
                                 "/api/session/demo",
+                                "/api/session/recovery",
+                                "/api/links/*",
                                 "/api/catalogue",
                                 "/api/openapi",
                                 "/api/calendars/*",

@@ -1,8 +1,12 @@
 package fairacre.server.store;
 
 import static fairacre.server.store.generated.Tables.ACCOUNT;
+import static fairacre.server.store.generated.Tables.GARDEN;
+import static fairacre.server.store.generated.Tables.GARDEN_MEMBER;
 import static org.jooq.impl.DSL.lower;
 
+import fairacre.server.store.generated.tables.GardenMember;
+import fairacre.server.store.generated.tables.records.AccountRecord;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.Locale;
@@ -13,17 +17,17 @@ import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.Table;
 import org.jooq.impl.DSL;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Repository;
 
 /** Accounts by name, letter case set aside, and their sessions. */
 @Repository
 public class AccountStore {
 
-    /** Any number that no other lock of the program has. */
-    private static final long START_LOCK = 7_041_776;
-
     /** Spring Session's own tables. */
     private static final Table<?> SESSIONS = DSL.table("spring_session");
+
+    private static final GardenMember OTHERS = GARDEN_MEMBER.as("others");
 
     private static final Field<String> SESSION = DSL.field("session_id", String.class);
     private static final Field<String> PRINCIPAL = DSL.field("principal_name", String.class);
@@ -36,24 +40,32 @@ public class AccountStore {
         this.clock = clock;
     }
 
-    /** An account; {@code password} is its hash. */
-    public record Account(UUID id, String name, String password) {}
-
-    /** Until the transaction ends no other program that asks for this goes on: for what is made at the start. */
-    public void aloneAtTheStart() {
-        database.fetch("select pg_advisory_xact_lock({0})", START_LOCK);
+    /**
+     * An account.
+     *
+     * @param password its hash; that of a guest is no hash, and fits nothing
+     * @param guestUntil when the account of a guest is let go; empty for one of somebody who signed up
+     */
+    public record Account(UUID id, String name, String password, Optional<OffsetDateTime> guestUntil) {
+        public boolean isGuest() {
+            return guestUntil.isPresent();
+        }
     }
 
+    /** Of somebody who signed up; guests are not found by a name. */
     public Optional<Account> byName(String name) {
         return database.selectFrom(ACCOUNT)
                 .where(lower(ACCOUNT.NAME).eq(name.toLowerCase(Locale.ROOT)))
-                .fetchOptional(row -> new Account(row.getId(), row.getName(), row.getPassword()));
+                .and(ACCOUNT.GUEST_UNTIL.isNull())
+                .fetchOptional(AccountStore::account);
     }
 
     public Optional<Account> byId(UUID id) {
-        return database.selectFrom(ACCOUNT)
-                .where(ACCOUNT.ID.eq(id))
-                .fetchOptional(row -> new Account(row.getId(), row.getName(), row.getPassword()));
+        return database.selectFrom(ACCOUNT).where(ACCOUNT.ID.eq(id)).fetchOptional(AccountStore::account);
+    }
+
+    private static Account account(AccountRecord row) {
+        return new Account(row.getId(), row.getName(), row.getPassword(), Optional.ofNullable(row.getGuestUntil()));
     }
 
     /** Whether the name was still free. */
@@ -63,9 +75,60 @@ public class AccountStore {
                         .set(ACCOUNT.NAME, account.name())
                         .set(ACCOUNT.PASSWORD, account.password())
                         .set(ACCOUNT.CREATED_AT, OffsetDateTime.now(clock))
+                        .set(ACCOUNT.GUEST_UNTIL, account.guestUntil().orElse(null))
                         .onConflictDoNothing()
                         .execute()
                 == 1;
+    }
+
+    /** Makes a guest somebody who signed up; whether the name was still free. */
+    public boolean keep(UUID guest, String name, String hash) {
+        try {
+            return database.update(ACCOUNT)
+                            .set(ACCOUNT.NAME, name)
+                            .set(ACCOUNT.PASSWORD, hash)
+                            .setNull(ACCOUNT.GUEST_UNTIL)
+                            .where(ACCOUNT.ID.eq(guest))
+                            .and(ACCOUNT.GUEST_UNTIL.isNotNull())
+                            .execute()
+                    == 1;
+        } catch (DuplicateKeyException taken) {
+            return false;
+        }
+    }
+
+    /** Gives gardens that were edited, and shares in those of others, to another account. */
+    public void giveGardens(UUID from, UUID to) {
+        database.update(GARDEN)
+                .set(GARDEN.OWNER, to)
+                .where(GARDEN.OWNER.eq(from))
+                .and(GARDEN.REVISION.gt(0L))
+                .and(GARDEN.DELETED_AT.isNull())
+                .execute();
+        database.update(GARDEN_MEMBER)
+                .set(GARDEN_MEMBER.ACCOUNT, to)
+                .where(GARDEN_MEMBER.ACCOUNT.eq(from))
+                .andNotExists(database.selectOne()
+                        .from(OTHERS)
+                        .where(OTHERS.GARDEN.eq(GARDEN_MEMBER.GARDEN))
+                        .and(OTHERS.ACCOUNT.eq(to)))
+                .andNotExists(database.selectOne()
+                        .from(GARDEN)
+                        .where(GARDEN.ID.eq(GARDEN_MEMBER.GARDEN))
+                        .and(GARDEN.OWNER.eq(to)))
+                .execute();
+    }
+
+    /** How many guests there are. */
+    public int guests() {
+        return database.fetchCount(ACCOUNT, ACCOUNT.GUEST_UNTIL.isNotNull());
+    }
+
+    /** Lets go of guests whose time is over, with their gardens; how many. */
+    public int forgetGuests() {
+        return database.deleteFrom(ACCOUNT)
+                .where(ACCOUNT.GUEST_UNTIL.lt(OffsetDateTime.now(clock)))
+                .execute();
     }
 
     public void changePassword(UUID id, String hash) {

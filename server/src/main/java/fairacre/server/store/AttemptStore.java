@@ -92,19 +92,22 @@ public class AttemptStore {
         return new Tally(row.value1(), Optional.ofNullable(row.value2()).map(newest -> Duration.between(newest, now)));
     }
 
-    /** Notes that somebody wants a new account. */
-    public void signUp(String address) {
+    /** Notes that somebody wants a new account, or to look round as a guest. */
+    public void signUp(String address, boolean guest) {
         OffsetDateTime now = now();
         database.deleteFrom(SIGN_UP).where(SIGN_UP.MADE_AT.lt(now.minus(KEPT))).execute();
         database.insertInto(SIGN_UP)
                 .set(SIGN_UP.ADDRESS, address)
                 .set(SIGN_UP.MADE_AT, now)
+                .set(SIGN_UP.GUEST, guest)
                 .execute();
     }
 
-    /** How many accounts were wanted from an address of late. */
-    public int signUps(String address, Duration within) {
-        return database.fetchCount(SIGN_UP, SIGN_UP.ADDRESS.eq(address).and(SIGN_UP.MADE_AT.gt(now().minus(within))));
+    /** How many accounts were wanted from an address of late, or how many guests came. */
+    public int signUps(String address, boolean guest, Duration within) {
+        return database.fetchCount(
+                SIGN_UP,
+                SIGN_UP.ADDRESS.eq(address).and(SIGN_UP.GUEST.eq(guest)).and(SIGN_UP.MADE_AT.gt(now().minus(within))));
     }
 
     private OffsetDateTime now() {

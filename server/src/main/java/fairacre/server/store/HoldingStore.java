@@ -34,6 +34,10 @@ public class HoldingStore {
                 .fetch();
     }
 
+    public boolean isGuest(UUID owner) {
+        return database.fetchExists(ACCOUNT, ACCOUNT.ID.eq(owner).and(ACCOUNT.GUEST_UNTIL.isNotNull()));
+    }
+
     /** With their variants, and with those that were deleted and are still kept. */
     public int gardens(UUID owner) {
         return database.fetchCount(GARDEN, GARDEN.OWNER.eq(owner));

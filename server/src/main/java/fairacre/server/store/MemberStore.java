@@ -53,13 +53,14 @@ public class MemberStore {
                 .fetchOptional(row -> new Access(row.value1(), Role.valueOf(row.value2())));
     }
 
-    /** Whom a garden is shared with, by name. */
+    /** Whom a garden is shared with, by name; not who came by its link. */
     public List<Member> members(UUID garden) {
         return database.select(ACCOUNT.ID, ACCOUNT.NAME, GARDEN_MEMBER.ROLE)
                 .from(GARDEN_MEMBER)
                 .join(ACCOUNT)
                 .on(ACCOUNT.ID.eq(GARDEN_MEMBER.ACCOUNT))
                 .where(GARDEN_MEMBER.GARDEN.eq(main(garden)))
+                .andNot(GARDEN_MEMBER.BY_LINK)
                 .orderBy(ACCOUNT.NAME)
                 .fetch(row -> new Member(row.value1(), row.value2(), Role.valueOf(row.value3())));
     }
@@ -98,6 +99,7 @@ public class MemberStore {
                 .onConflict(GARDEN_MEMBER.GARDEN, GARDEN_MEMBER.ACCOUNT)
                 .doUpdate()
                 .set(GARDEN_MEMBER.ROLE, role.name())
+                .set(GARDEN_MEMBER.BY_LINK, false)
                 .execute();
     }
 

@@ -15,7 +15,7 @@ class AllowanceTest {
     private static final UUID OWNER = new UUID(0, 1);
 
     private final HoldingStore holdings = mock(HoldingStore.class);
-    private final Allowance allowance = new Allowance(holdings, 3, 2);
+    private final Allowance allowance = new Allowance(holdings, 3, 2, 1, 1);
 
     @Test
     void asManyGardensAsAreAllowedAndNoMore() {
@@ -34,5 +34,15 @@ class AllowanceTest {
         assertThatThrownBy(() -> allowance.room(OWNER, "photo", 11))
                 .isInstanceOf(RefusedException.class)
                 .hasMessageContaining("more than 2 MB");
+    }
+
+    @Test
+    void aGuestMayKeepLess() {
+        when(holdings.isGuest(OWNER)).thenReturn(true);
+        when(holdings.gardens(OWNER)).thenReturn(1);
+        assertThatThrownBy(() -> allowance.oneMoreGarden(OWNER)).hasMessageContaining("you have 1 gardens");
+        when(holdings.bytes(OWNER)).thenReturn(999_990L);
+        assertThatCode(() -> allowance.room(OWNER, "photo", 10)).doesNotThrowAnyException();
+        assertThatThrownBy(() -> allowance.room(OWNER, "photo", 11)).hasMessageContaining("more than 1 MB");
     }
 }

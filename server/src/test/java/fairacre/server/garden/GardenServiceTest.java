@@ -77,7 +77,7 @@ class GardenServiceTest {
                 journal,
                 Clock.systemUTC(),
                 new Failures(new SimpleMeterRegistry()),
-                new Allowance(mock(HoldingStore.class), 1, 0),
+                new Allowance(mock(HoldingStore.class), 1, 0, 1, 0),
                 Duration.ofMinutes(5));
         StoredGarden stored = new StoredGarden(5, PLAN, Optional.empty(), Optional.empty());
         when(store.lock(OWNER, GARDEN)).thenReturn(Optional.of(stored));
@@ -133,7 +133,7 @@ class GardenServiceTest {
                 journal,
                 Clock.systemUTC(),
                 new Failures(new SimpleMeterRegistry()),
-                new Allowance(mock(HoldingStore.class), 1, 0),
+                new Allowance(mock(HoldingStore.class), 1, 0, 1, 0),
                 Duration.ZERO);
         assertThatThrownBy(() -> hurried.appraise(OWNER, GARDEN, Gardens.SEASON))
                 .isInstanceOf(TooLongException.class);

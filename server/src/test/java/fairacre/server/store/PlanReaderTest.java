@@ -17,6 +17,7 @@ import fairacre.server.RunningServer;
 import fairacre.testing.Gardens;
 import java.time.Clock;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.jooq.DSLContext;
@@ -117,7 +118,8 @@ class PlanReaderTest {
 
     private UUID account() {
         UUID id = UUID.randomUUID();
-        new AccountStore(database, Clock.systemUTC()).insert(new AccountStore.Account(id, id + "@example.org", "none"));
+        new AccountStore(database, Clock.systemUTC())
+                .insert(new AccountStore.Account(id, id + "@example.org", "none", Optional.empty()));
         return id;
     }
 }
