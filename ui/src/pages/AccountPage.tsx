@@ -29,6 +29,7 @@ export function AccountPage() {
         <>
           <p className="text-soft">{guests.lookingRound(dayOf(session.data.guestUntil))}</p>
           <Keeping />
+          <Export />
           <Deletion guest />
         </>
       ) : (
@@ -36,6 +37,7 @@ export function AccountPage() {
           <p className="truncate text-soft">{session.data?.name}</p>
           <Password name={session.data?.name ?? ""} />
           <Codes />
+          <Export />
           <Elsewhere />
           <Deletion />
         </>
@@ -210,6 +212,18 @@ function Codes() {
           {words.makeCodes}
         </button>
       </form>
+    </Part>
+  );
+}
+
+/** Everything that somebody has, as one file. */
+function Export() {
+  return (
+    <Part title={words.takeAway}>
+      <p className="max-w-prose">{words.takeAwayWhat}</p>
+      <a className="plain-button mt-2 inline-block" href="/api/account/export.zip" download>
+        {words.takeAwayAll}
+      </a>
     </Part>
   );
 }

@@ -7,8 +7,9 @@ import { keys, useCatalogue } from "../api/queries";
 import type { GardenView, NewGarden, Point, Units } from "../api/types";
 import { Choice } from "../parts/Choice";
 import { TextField } from "../parts/TextField";
-import { words } from "../words";
+import { words as everywhere } from "../words";
 import { PlotFields } from "./PlotFields";
+import { words } from "./words";
 
 const METRIC_PLOT: Point[] = rectangle(10, 8);
 /** 40 by 30 ft. */
@@ -22,6 +23,8 @@ function rectangle(length: number, width: number): Point[] {
     { x: 0, y: width },
   ];
 }
+
+type Start = "EMPTY" | "SMALL_YARD" | "FENCED_PLOT" | "SEATED";
 
 /** Everything a garden begins with; all of it can be changed later but the currency and the first season. */
 export function NewGardenForm() {
@@ -39,6 +42,7 @@ export function NewGardenForm() {
     latitude: "50",
   });
   const [corners, setCorners] = useState<Point[]>(METRIC_PLOT);
+  const [start, setStart] = useState<Start>("EMPTY");
   const [problem, setProblem] = useState<{ field: string; text: string } | null>(null);
   const set = (field: keyof typeof draft) => (value: string) => {
     setDraft((before) => ({ ...before, [field]: value }));
@@ -64,6 +68,7 @@ export function NewGardenForm() {
       firstSeason: Math.round(firstSeason),
       budget: budget.trim(),
       contingency,
+      start,
       site: {
         corners,
         further: [],
@@ -85,7 +90,7 @@ export function NewGardenForm() {
           field: failure.field.replace(/^site\//, "").replace(/^corners.*/, "corners"),
           text: failure.message,
         });
-      else setProblem({ field: "", text: words.awayIdle });
+      else setProblem({ field: "", text: everywhere.awayIdle });
     }
   }
 
@@ -94,16 +99,16 @@ export function NewGardenForm() {
       <div className="grid gap-3 sm:grid-cols-2">
         <div className="sm:col-span-2">
           <TextField
-            label={words.gardenName}
+            label={everywhere.gardenName}
             value={draft.name}
             fault={fault("name")}
             onCommit={set("name")}
           />
         </div>
         <Choice
-          label={words.measures.label}
+          label={everywhere.measures.label}
           value={draft.units}
-          options={words.measures.options}
+          options={everywhere.measures.options}
           onChange={(units) => {
             set("units")(units);
             if (corners === METRIC_PLOT || corners === IMPERIAL_PLOT) {
@@ -161,6 +166,10 @@ export function NewGardenForm() {
           fault={fault("latitude")}
           onCommit={set("latitude")}
         />
+      </div>
+      <div className="mt-3">
+        <Choice label={words.beginWith} value={start} options={words.starts} onChange={setStart} />
+        <p className="mt-0.5 text-sm text-soft">{words.startWhat[start]}</p>
       </div>
       <PlotFields units={draft.units} corners={corners} onChange={setCorners} fault={fault("corners")} />
       {problem?.field === "" && (

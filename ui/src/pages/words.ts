@@ -2,6 +2,22 @@
 export const words = {
   oneBed:
     "A box of pine boards, 1.2 by 0.9 m (4 by 3 ft), filled from bags: boards, screws and soil for less than 60 euros, dollars or pounds. Everything about it can be changed.",
+  beginWith: "Begin with",
+  starts: [
+    { value: "EMPTY", label: "an empty plot" },
+    { value: "SMALL_YARD", label: "a small yard: three beds and walks for a barrow" },
+    { value: "FENCED_PLOT", label: "a fenced plot: thirteen beds along a main walk" },
+    { value: "SEATED", label: "beds for a gardener who sits: two, with room to turn" },
+  ],
+  startWhat: {
+    EMPTY: "You draw everything yourself.",
+    SMALL_YARD:
+      "Takes 7.6 by 3.2 m (26 by 11 ft) and more. Everything about it can be changed; the budget becomes what it takes, if that is more.",
+    FENCED_PLOT:
+      "Takes 16.4 by 5.4 m (56 by 19 ft) and more; fits 60 by 40 ft well. Everything about it can be changed; the budget becomes what it takes, if that is more.",
+    SEATED:
+      "Takes 6.4 by 4.3 m (21 by 14 ft) and more, on firm gravel. Everything about it can be changed; the budget becomes what it takes, if that is more.",
+  },
   account: "Your account",
   accountOf: (name: string) => `Your account, ${name}`,
   backToGardens: "Back to your gardens",
@@ -15,9 +31,13 @@ export const words = {
     "Signed in on a phone that is lost, or on somebody else's computer? This signs you out everywhere but here.",
   signOutElsewhere: "Sign out everywhere else",
   signedOutElsewhere: "You are signed in here alone.",
+  takeAway: "Take everything away",
+  takeAwayWhat:
+    "One ZIP file with a folder for each garden: the garden's file with its receipts and journal, which can be brought back here, and its photos and scans.",
+  takeAwayAll: "Download all my gardens",
   deletion: "Delete the account",
   deletionMeans:
-    "Your gardens, their journals, photos and receipts are deleted at once and can't be brought back; download the garden files first if you may want them. What you did in gardens of others stays there, without your name.",
+    "Your gardens, their journals, photos and receipts are deleted at once and can't be brought back; download everything first if you may want it. What you did in gardens of others stays there, without your name.",
   sure: "I want my account and all my gardens deleted",
   deleteAccount: "Delete my account",
   forgotten: "Password forgotten?",

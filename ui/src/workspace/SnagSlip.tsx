@@ -8,6 +8,7 @@ import { words } from "./words";
 import { useDesk, type Desk } from "./desk";
 import { AsideSnags } from "./AsideSnags";
 import { SnagItem } from "./SnagItem";
+import { FirstThings } from "./FirstThings";
 import { grouped, GROUPINGS, type Grouping, type Names, type SnagGroup } from "./snagGroups";
 import { stepLabel } from "./stepLabels";
 
@@ -81,7 +82,10 @@ export function SnagSlip() {
         </div>
         {snags.size > 1 && <By by={by} onChange={setBy} />}
       </div>
-      {judged && snags.size === 0 && fresh.length === 0 && <p className="p-3 text-soft">{words.noSnags}</p>}
+      <FirstThings />
+      {judged && snags.size === 0 && fresh.length === 0 && (
+        <p className="p-3 text-soft">{desk.plan.beds.length === 0 ? words.nothingToJudge : words.noSnags}</p>
+      )}
       <RovingList role="list" className="relative min-h-0 list-none overflow-y-auto">
         {grouped(numbered, by, namesAt(desk)).map((group) => (
           <Group

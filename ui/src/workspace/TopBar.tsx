@@ -206,11 +206,11 @@ function Exports() {
         Sheet of {desk.season}, to scale
       </DropdownMenu.Label>
       {desk.catalogue.scales.map((scale) => (
-        <TwoFiles
+        <Files
           key={scale.key}
           label={scale.label}
           name={`Sheet ${scale.label}`}
-          types={["pdf", "svg"]}
+          types={outline ? ["pdf", "svg"] : ["pdf", "svg", "png"]}
           href={(type) => {
             const asked = `season=${String(desk.season)}&scale=${scale.key}`;
             return outline
@@ -239,6 +239,20 @@ function Exports() {
       >
         <span aria-hidden="true">{outline ? "☑" : "☐"}</span> empty beds, to write in
       </DropdownMenu.CheckboxItem>
+      <DropdownMenu.Item asChild>
+        <a className={item} href={`${path}/plan.dxf?season=${String(desk.season)}`} download>
+          {words.asDrawing}
+        </a>
+      </DropdownMenu.Item>
+      {desk.plan.site.longitude === undefined ? (
+        <p className="px-3 py-1.5 text-sm text-soft">{words.mapNeedsLongitude}</p>
+      ) : (
+        <DropdownMenu.Item asChild>
+          <a className={item} href={`${path}/plan.geojson?season=${String(desk.season)}`} download>
+            {words.asMap}
+          </a>
+        </DropdownMenu.Item>
+      )}
       <DropdownMenu.Separator className="my-1 border-t border-rule" />
       <DropdownMenu.Item asChild>
         <a className={item} href={`${path}/file`} download>
@@ -246,7 +260,7 @@ function Exports() {
         </a>
       </DropdownMenu.Item>
       {TABLES.map(({ name, file }) => (
-        <TwoFiles
+        <Files
           key={file}
           label={name}
           name={name}
@@ -258,30 +272,32 @@ function Exports() {
   );
 }
 
-interface TwoFilesProps {
+interface FilesProps {
   label: string;
   name: string;
   types: readonly string[];
   href: (type: string) => string;
 }
 
-/** One thing that can be had in two kinds of file. */
-function TwoFiles({ label, name, types, href }: TwoFilesProps) {
+/** One thing that can be had in several kinds of file. */
+function Files({ label, name, types, href }: FilesProps) {
   return (
-    <div className="grid grid-cols-[1fr_3.2rem_3.2rem] items-center">
+    <div className="grid grid-cols-[1fr_auto] items-center">
       <span className="px-3 whitespace-nowrap">{label}</span>
-      {types.map((type) => (
-        <DropdownMenu.Item key={type} asChild>
-          <a
-            className={`${item} text-center uppercase`}
-            href={href(type)}
-            aria-label={`${name} as ${type.toUpperCase()}`}
-            download
-          >
-            {type}
-          </a>
-        </DropdownMenu.Item>
-      ))}
+      <span className="flex">
+        {types.map((type) => (
+          <DropdownMenu.Item key={type} asChild>
+            <a
+              className={`${item} w-13 text-center uppercase`}
+              href={href(type)}
+              aria-label={`${name} as ${type.toUpperCase()}`}
+              download
+            >
+              {type}
+            </a>
+          </DropdownMenu.Item>
+        ))}
+      </span>
     </div>
   );
 }

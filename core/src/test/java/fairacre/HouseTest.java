@@ -171,6 +171,7 @@ class HouseTest {
                         "water",
                         "wear",
                         "work"));
+        sees.put("example", Set.of("appraisal", "arrange", "fence", "surface", "walk"));
         return sees;
     }
 

@@ -4,7 +4,6 @@ import fairacre.limits.RefusedException;
 import fairacre.measure.Length;
 import fairacre.outline.Point;
 import fairacre.plan.Plan;
-import fairacre.plan.Site;
 import fairacre.plan.StandingBed;
 import fairacre.shape.Memo;
 import fairacre.water.BedWater;
@@ -20,8 +19,6 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.Envelope;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -32,34 +29,21 @@ import tools.jackson.databind.json.JsonMapper;
 public final class PipesGeoJson {
 
     private static final JsonMapper MAPPER = JsonMapper.builder().build();
-    /** Of a degree, about a millimetre. */
-    private static final double FINEST = 1e8;
-
     private static final double MILLIMETRES = 1000;
 
     private final Plan plan;
     private final int season;
-    private final Coordinate middle;
-    private final double north;
-    private final LocalPlane plane;
+    private final GeoPlace globe;
 
-    private PipesGeoJson(Plan plan, int season, double longitude) {
-        Site site = plan.site();
+    private PipesGeoJson(Plan plan, int season) {
         this.plan = plan;
         this.season = season;
-        Envelope ground = site.ground().getEnvelopeInternal();
-        this.middle = ground.centre();
-        this.north = Math.toRadians(site.north());
-        this.plane = new LocalPlane(site.latitude(), longitude);
+        this.globe = GeoPlace.of(plan.site());
     }
 
     /** @throws RefusedException if nobody told the longitude of the plot */
     public static byte[] of(Plan plan, int season) {
-        double longitude = plan.site()
-                .longitude()
-                .orElseThrow(() -> new RefusedException(
-                        "longitude", "the longitude of the plot is not known", "type it in the step Ground"));
-        return MAPPER.writeValueAsBytes(new PipesGeoJson(plan, season, longitude).collection());
+        return MAPPER.writeValueAsBytes(new PipesGeoJson(plan, season).collection());
     }
 
     private Map<String, Object> collection() {
@@ -161,16 +145,7 @@ public final class PipesGeoJson {
         return all;
     }
 
-    /** Longitude before latitude. */
     private List<Double> degrees(Point place) {
-        double x = place.x().metres() - middle.x;
-        double y = place.y().metres() - middle.y;
-        Coordinate found = plane.back(
-                new Coordinate(x * Math.cos(north) - y * Math.sin(north), x * Math.sin(north) + y * Math.cos(north)));
-        return List.of(rounded(found.x), rounded(found.y));
-    }
-
-    private static double rounded(double degrees) {
-        return Math.round(degrees * FINEST) / FINEST;
+        return globe.degrees(place);
     }
 }

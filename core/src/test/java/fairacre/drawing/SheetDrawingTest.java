@@ -23,12 +23,14 @@ import fairacre.plan.Plan;
 import fairacre.plan.PurseChange;
 import fairacre.plan.Put;
 import fairacre.testing.Gardens;
+import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import javax.imageio.ImageIO;
 import javax.xml.parsers.DocumentBuilderFactory;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -66,6 +68,20 @@ class SheetDrawingTest {
         assertThat(root.getAttribute("viewBox"))
                 .isEqualTo("0 0 " + root.getAttribute("width").replace("mm", "") + " "
                         + root.getAttribute("height").replace("mm", ""));
+    }
+
+    @Test
+    void asAPictureItIsWhiteWithTheInkOfThePdf() throws Exception {
+        SheetDrawing sheet = SheetDrawing.of(plot(10, 8, List.of(), bed("Beans", 5, 4, 2, 1)), SEASON, Scale.ONE_TO_50);
+        BufferedImage picture = ImageIO.read(new ByteArrayInputStream(PngSheet.write(sheet)));
+        assertThat(Math.max(picture.getWidth(), picture.getHeight())).isBetween(2399, 2401);
+        assertThat((double) picture.getWidth() / picture.getHeight())
+                .isCloseTo(sheet.width() / sheet.height(), within(0.01));
+        assertThat(picture.getRGB(2, 2) & 0xFFFFFF).isEqualTo(0xFFFFFF);
+        long dark = IntStream.range(0, picture.getWidth() * picture.getHeight())
+                .filter(i -> (picture.getRGB(i % picture.getWidth(), i / picture.getWidth()) & 0xFF) < 0x80)
+                .count();
+        assertThat(dark).isGreaterThan(1000);
     }
 
     @Test
@@ -288,7 +304,7 @@ class SheetDrawingTest {
 
     private static List<String> texts(Document svg) {
         NodeList texts = svg.getElementsByTagName("text");
-        return java.util.stream.IntStream.range(0, texts.getLength())
+        return IntStream.range(0, texts.getLength())
                 .mapToObj(i -> texts.item(i).getTextContent())
                 .toList();
     }

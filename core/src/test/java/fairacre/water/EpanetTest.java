@@ -5,10 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import fairacre.format.GardenJson;
+import fairacre.testing.NodeScript;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -23,26 +21,10 @@ import tools.jackson.databind.JsonNode;
  */
 class EpanetTest {
 
-    private static final Path SCRIPT = Path.of("src/test/epanet/solve.mjs");
     private static final double LITRES_A_MINUTE = 60_000;
 
     private static JsonNode solvedByEpanet(List<String> texts) throws IOException, InterruptedException {
-        assertThat(Path.of("src/test/epanet/node_modules/epanet-js"))
-                .as("./fairacre test installs it; by hand: npm ci --prefix core/src/test/epanet")
-                .exists();
-        Path input = Files.createTempFile("networks", ".json");
-        Path output = Files.createTempFile("solved", ".json");
-        Files.writeString(input, GardenJson.mapper().writeValueAsString(texts));
-        Process node = new ProcessBuilder("node", SCRIPT.toString())
-                .redirectInput(input.toFile())
-                .redirectOutput(output.toFile())
-                .redirectErrorStream(true)
-                .start();
-        int status = node.waitFor();
-        String answer = Files.readString(output, StandardCharsets.UTF_8);
-        Files.delete(input);
-        Files.delete(output);
-        assertThat(status).as(answer).isZero();
+        String answer = NodeScript.run("solve.mjs", GardenJson.mapper().writeValueAsString(texts));
         return GardenJson.mapper().readTree(answer);
     }
 

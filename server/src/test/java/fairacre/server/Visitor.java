@@ -56,7 +56,7 @@ public final class Visitor {
             return JSON.readTree(text);
         }
 
-        /** Of a picture or a PDF. */
+        /** Of a picture, a PDF or a ZIP file. */
         public byte[] bytes() {
             return text.getBytes(StandardCharsets.ISO_8859_1);
         }
@@ -68,11 +68,15 @@ public final class Visitor {
 
     /** Somebody new with an account and signed in. */
     public static Visitor signedUp(RunningServer server) {
-        Visitor visitor = new Visitor(server.address());
-        visitor.post(
+        return new Visitor(server.address()).signedUp();
+    }
+
+    /** With a new account. */
+    public Visitor signedUp() {
+        post(
                 "/api/accounts",
                 "{\"name\":\"%s@example.org\",\"password\":\"a long enough one\"}".formatted(UUID.randomUUID()));
-        return visitor;
+        return this;
     }
 
     /** Somebody at another address, as a proxy on this machine tells it. */
@@ -178,7 +182,9 @@ public final class Visitor {
     private static boolean isBinary(ResponseInfo response) {
         return response.headers()
                 .firstValue("Content-Type")
-                .filter(type -> type.startsWith("image/jpeg") || type.startsWith("application/pdf"))
+                .filter(type -> type.startsWith("image/jpeg")
+                        || type.startsWith("application/pdf")
+                        || type.startsWith("application/zip"))
                 .isPresent();
     }
 

@@ -1,14 +1,19 @@
 package fairacre.server.api;
 
+import fairacre.server.garden.ExportService;
 import fairacre.server.garden.GardenService;
 import fairacre.server.security.Accounts;
 import fairacre.server.security.SignIn;
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
+import java.io.IOException;
 import java.security.Principal;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -27,11 +32,13 @@ class AccountController {
     private final Accounts accounts;
     private final GardenService gardens;
     private final SignIn signIn;
+    private final ExportService export;
 
-    AccountController(Accounts accounts, GardenService gardens, SignIn signIn) {
+    AccountController(Accounts accounts, GardenService gardens, SignIn signIn, ExportService export) {
         this.accounts = accounts;
         this.gardens = gardens;
         this.signIn = signIn;
+        this.export = export;
     }
 
     record PasswordChange(String present, String wanted) {}
@@ -82,6 +89,19 @@ class AccountController {
     @ResponseStatus(HttpStatus.CREATED)
     NewRecovery newRecoveryCodes(Principal principal, @RequestBody Checked checked, HttpServletRequest request) {
         return new NewRecovery(accounts.newRecoveryCodes(own(principal), checked.password(), request.getRemoteAddr()));
+    }
+
+    /** Everything that somebody has: a ZIP file with a folder for each garden, with photos and scans. */
+    @GetMapping(path = "/export.zip", produces = "application/zip")
+    void export(Principal principal, HttpServletResponse response) throws IOException {
+        response.setContentType("application/zip");
+        response.setHeader(
+                HttpHeaders.CONTENT_DISPOSITION,
+                ContentDisposition.attachment()
+                        .filename("fair-acre-gardens.zip")
+                        .build()
+                        .toString());
+        export.write(own(principal), response.getOutputStream());
     }
 
     private static UUID own(Principal principal) {

@@ -7,6 +7,7 @@ import fairacre.appraisal.AppraisalReport;
 import fairacre.cost.CostStudy;
 import fairacre.drawing.CuttingSheet;
 import fairacre.drawing.PdfSheet;
+import fairacre.drawing.PngSheet;
 import fairacre.drawing.Scale;
 import fairacre.drawing.SettingOutSheet;
 import fairacre.drawing.SheetDrawing;
@@ -14,8 +15,10 @@ import fairacre.drawing.SnagSheet;
 import fairacre.drawing.SvgSheet;
 import fairacre.format.BillTable;
 import fairacre.format.CsvFile;
+import fairacre.format.DxfFile;
 import fairacre.format.FaultyFileException;
 import fairacre.format.GardenFile;
+import fairacre.format.PlanGeoJson;
 import fairacre.format.PriceFile;
 import fairacre.format.Table;
 import fairacre.format.WorkbookFile;
@@ -63,6 +66,8 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 class GardenController {
 
     private static final MediaType SVG = MediaType.valueOf("image/svg+xml");
+    /** As registered with IANA. */
+    private static final String DXF = "image/vnd.dxf";
 
     private final GardenService gardens;
     private final FileService files;
@@ -248,7 +253,20 @@ class GardenController {
             @RequestParam(defaultValue = "false") boolean snags) {
         SheetDrawing sheet = SheetDrawing.of(
                 inView(owner, garden, season), season, Scale.of(scale), snags(owner, garden, season, snags));
-        return download(SvgSheet.write(sheet), SVG, sheet.title() + ".svg");
+        return download(SvgSheet.write(sheet), SVG, named(sheet, scale) + ".svg");
+    }
+
+    /** The sheet as a picture. */
+    @GetMapping(path = "/{garden}/sheet.png", produces = MediaType.IMAGE_PNG_VALUE)
+    ResponseEntity<byte[]> png(
+            Owner owner,
+            @PathVariable UUID garden,
+            @RequestParam int season,
+            @RequestParam String scale,
+            @RequestParam(defaultValue = "false") boolean snags) {
+        SheetDrawing sheet = SheetDrawing.of(
+                inView(owner, garden, season), season, Scale.of(scale), snags(owner, garden, season, snags));
+        return download(PngSheet.write(sheet), MediaType.IMAGE_PNG, named(sheet, scale) + ".png");
     }
 
     @GetMapping(path = "/{garden}/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
@@ -264,7 +282,7 @@ class GardenController {
         List<SheetDrawing> pages = Stream.concat(
                         Stream.of(sheet), snags ? SnagSheet.of(plan.name(), season, numbered).stream() : Stream.empty())
                 .toList();
-        return download(PdfSheet.write(pages), MediaType.APPLICATION_PDF, sheet.title() + ".pdf");
+        return download(PdfSheet.write(pages), MediaType.APPLICATION_PDF, named(sheet, scale) + ".pdf");
     }
 
     /** The plot with its empty beds, to hang up and to write in. */
@@ -272,19 +290,41 @@ class GardenController {
     ResponseEntity<byte[]> outline(
             Owner owner, @PathVariable UUID garden, @RequestParam int season, @RequestParam String scale) {
         SheetDrawing sheet = SheetDrawing.outline(inView(owner, garden, season), season, Scale.of(scale));
-        return download(PdfSheet.write(List.of(sheet)), MediaType.APPLICATION_PDF, sheet.title() + ".pdf");
+        return download(PdfSheet.write(List.of(sheet)), MediaType.APPLICATION_PDF, named(sheet, scale) + ".pdf");
     }
 
     @GetMapping(path = "/{garden}/outline.svg", produces = "image/svg+xml")
     ResponseEntity<byte[]> outlineAsSvg(
             Owner owner, @PathVariable UUID garden, @RequestParam int season, @RequestParam String scale) {
         SheetDrawing sheet = SheetDrawing.outline(inView(owner, garden, season), season, Scale.of(scale));
-        return download(SvgSheet.write(sheet), SVG, sheet.title() + ".svg");
+        return download(SvgSheet.write(sheet), SVG, named(sheet, scale) + ".svg");
+    }
+
+    /** "Lampwright's Yard 2028, 1-50, A3": what somebody looks for who prints it. */
+    private static String named(SheetDrawing sheet, String scale) {
+        return sheet.title() + ", " + Scale.of(scale).label().replace(" ", "").replace(':', '-') + ", " + sheet.paper();
     }
 
     /** In the order of their numbers, if they are wanted. */
     private List<Snag> snags(Owner owner, UUID garden, int season, boolean wanted) {
         return wanted ? gardens.appraise(owner.id(), garden, season).snags() : List.of();
+    }
+
+    /** The plot of a season for programs that construct, in metres. */
+    @GetMapping(path = "/{garden}/plan.dxf", produces = DXF)
+    ResponseEntity<byte[]> dxf(Owner owner, @PathVariable UUID garden, @RequestParam int season) {
+        Plan plan = inView(owner, garden, season);
+        return download(DxfFile.of(plan, season), MediaType.valueOf(DXF), plan.name() + " " + season + ".dxf");
+    }
+
+    /** The same for maps. */
+    @GetMapping(path = "/{garden}/plan.geojson", produces = Downloads.GEO_JSON)
+    ResponseEntity<byte[]> geoJson(Owner owner, @PathVariable UUID garden, @RequestParam int season) {
+        Plan plan = inView(owner, garden, season);
+        return download(
+                PlanGeoJson.of(plan, season),
+                MediaType.parseMediaType(Downloads.GEO_JSON),
+                plan.name() + " " + season + ".geojson");
     }
 
     /** The figures for staking out a season's beds. */

@@ -2,12 +2,14 @@ package fairacre.server.api;
 
 import fairacre.bill.Budget;
 import fairacre.bill.StartingPrices;
+import fairacre.example.Example;
+import fairacre.example.OneBed;
+import fairacre.example.WorkedExample;
 import fairacre.format.GardenJson;
 import fairacre.limits.RefusedException;
 import fairacre.measure.Units;
 import fairacre.plan.Plan;
 import fairacre.plan.Site;
-import fairacre.server.demo.OneBed;
 import java.math.BigDecimal;
 import java.time.Month;
 import java.time.MonthDay;
@@ -23,7 +25,8 @@ import org.joda.money.CurrencyUnit;
  * @param budget amount in that currency, as a decimal string
  * @param contingency per cent
  * @param start what stands there at first; left out, nothing. With one bed for a small sum the corners and the budget
- *     are those of the example
+ *     are those of the example; the others are made to fit the corners, and the budget becomes what they take if that
+ *     is more
  */
 record NewGarden(
         String name,
@@ -37,7 +40,10 @@ record NewGarden(
 
     enum Start {
         EMPTY,
-        ONE_BED
+        ONE_BED,
+        SMALL_YARD,
+        FENCED_PLOT,
+        SEATED
     }
 
     NewGarden {
@@ -49,19 +55,19 @@ record NewGarden(
 
     Plan plan(UUID id) {
         CurrencyUnit unit = GardenJson.currency(currency);
-        Plan begun = start.orElse(Start.EMPTY) == Start.ONE_BED
-                ? OneBed.plan(id, name, units, firstSeason, unit, site)
-                : new Plan(
-                        id,
-                        name,
-                        units,
-                        firstSeason,
-                        budget(unit),
-                        site,
-                        List.of(),
-                        List.of(),
-                        StartingPrices.in(unit));
+        Plan begun = switch (start.orElse(Start.EMPTY)) {
+            case EMPTY -> empty(id, unit);
+            case ONE_BED -> OneBed.plan(id, name, units, firstSeason, unit, site);
+            case SMALL_YARD -> WorkedExample.on(empty(id, unit), Example.SMALL_YARD, UUID::randomUUID);
+            case FENCED_PLOT -> WorkedExample.on(empty(id, unit), Example.FENCED_PLOT, UUID::randomUUID);
+            case SEATED -> WorkedExample.on(empty(id, unit), Example.SEATED, UUID::randomUUID);
+        };
         return begun.beginningItsYear(site.latitude() < 0 ? IN_THE_SOUTH : Plan.NEW_YEAR);
+    }
+
+    private Plan empty(UUID id, CurrencyUnit unit) {
+        return new Plan(
+                id, name, units, firstSeason, budget(unit), site, List.of(), List.of(), StartingPrices.in(unit));
     }
 
     private Budget budget(CurrencyUnit unit) {

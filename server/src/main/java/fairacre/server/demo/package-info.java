@@ -1,5 +1,2 @@
-/**
- * The sample garden: read from its file like any other, and copied for everybody who looks round in it; and one bed to
- * begin from.
- */
+/** The sample garden: read from its file like any other, and copied for everybody who looks round in it. */
 package fairacre.server.demo;

@@ -1,4 +1,4 @@
-package fairacre.server.demo;
+package fairacre.example;
 
 import fairacre.appraisal.Appraisal;
 import fairacre.bill.Budget;

@@ -1,4 +1,4 @@
-package fairacre.server.demo;
+package fairacre.example;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
