@@ -8,6 +8,7 @@ import { Away, Problem } from "./api/client";
 import { keepPagesForOutdoors } from "./outdoors/worker";
 import { AccountPage } from "./pages/AccountPage";
 import { GardensPage } from "./pages/GardensPage";
+import { GuidePage } from "./pages/GuidePage";
 import { LookPage } from "./pages/LookPage";
 import { RecoveryPage } from "./pages/RecoveryPage";
 import { SignInPage } from "./pages/SignInPage";
@@ -42,6 +43,7 @@ createRoot(root).render(
             <Route path="/" element={<SignInPage />} />
             <Route path="/gardens" element={<GardensPage />} />
             <Route path="/recovery" element={<RecoveryPage />} />
+            <Route path="/guide" element={<GuidePage />} />
             <Route path="/look/:secret" element={<LookPage />} />
             <Route path="/account" element={<AccountPage />} />
             <Route path="/gardens/:garden" element={<Workspace />} />

@@ -76,6 +76,9 @@ export function GardensPage() {
           </button>
         ))}
         <ImportButton />
+        <Link to="/guide" className="text-button ml-auto self-center">
+          {words.guide}
+        </Link>
       </div>
       {beginning === "garden" && <NewGardenForm />}
       {beginning === "bed" && <OneBedForm />}

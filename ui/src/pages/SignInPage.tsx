@@ -55,6 +55,9 @@ export function SignInPage() {
           reaches what, who gets through where, what it takes and what it costs.
         </p>
         <Frontispiece />
+        <Link to="/guide" className="text-button mt-3 inline-block">
+          {words.guide}
+        </Link>
       </div>
       <div className="self-center">
         {session.data?.name !== undefined && (

@@ -57,6 +57,7 @@ export const words = {
   lookingIn: "Opening the garden …",
   noSuchLink: "This link leads nowhere. Ask whoever gave it to you for another.",
   yourGardens: "Your gardens",
+  guide: "The whole job on one page",
 } as const;
 
 /** Words for somebody who looks round without an account. */

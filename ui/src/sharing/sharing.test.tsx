@@ -39,7 +39,7 @@ it("a garden is shared by name and role, in another role, and taken back", async
   });
   atDesk(deskFor().desk, <ShareDialog garden="mill" name="Mill" />);
   await userEvent.click(screen.getByRole("button", { name: "Share Mill" }));
-  await screen.findByText(/With nobody yet/);
+  await screen.findByText(/With no account yet/);
   await userEvent.type(screen.getByLabelText("The name they sign in with"), "ben@example.org");
   await userEvent.selectOptions(screen.getByLabelText("They"), "may change it");
   await userEvent.click(screen.getByRole("button", { name: "Share it" }));

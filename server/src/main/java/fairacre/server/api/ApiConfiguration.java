@@ -87,6 +87,7 @@ class ApiConfiguration implements WebMvcConfigurer {
     public void addViewControllers(ViewControllerRegistry views) {
         views.addViewController("/").setViewName("forward:/index.html");
         views.addViewController("/account").setViewName("forward:/index.html");
+        views.addViewController("/guide").setViewName("forward:/index.html");
         views.addViewController("/recovery").setViewName("forward:/index.html");
         views.addViewController("/look/{secret}").setViewName("forward:/index.html");
         views.addViewController("/gardens").setViewName("forward:/index.html");
