@@ -27,9 +27,9 @@ const names = () => screen.getAllByRole("listitem").map((each) => each.querySele
 
 it("an empty garden begins with five things, the first of them explained", async () => {
   begin();
-  expect(await screen.findByText(/they shade, feed and stand in the way/)).toBeInTheDocument();
+  expect(await screen.findByText(/They shade, feed and are in the way/)).toBeInTheDocument();
   expect(names()).toEqual([
-    "Put in what stands there",
+    "Put in the house, trees and taps",
     "Draw the way in",
     "Say who gardens",
     "Draw the first bed",

@@ -18,8 +18,8 @@ export const words = {
   knowMyWay: "I know my way",
   first: {
     standing: {
-      what: "Put in what stands there",
-      why: "A house, a tree, a wall or a tap: they shade, feed and stand in the way. With none of it, go on to the next.",
+      what: "Put in the house, trees and taps",
+      why: "They shade, feed and are in the way, as walls and hedges are. With none of it, go on to the next.",
     },
     wayIn: {
       what: "Draw the way in",

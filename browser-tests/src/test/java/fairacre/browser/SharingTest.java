@@ -63,7 +63,7 @@ class SharingTest {
             assertThat(ben.page().getByText("You may look at this garden, not change it."))
                     .isVisible();
             rosa.button("Take it back from " + name).click();
-            assertThat(rosa.page().getByText("With nobody yet.")).isVisible();
+            assertThat(rosa.page().getByText("With no account yet.")).isVisible();
             ben.page().navigate(Garden.SERVER.address() + "/gardens");
             assertThat(link(ben.page(), "Test garden")).hasCount(0);
         }

@@ -34,6 +34,7 @@ class StrangerTest {
             garden.button("Begin this garden").click();
             garden.bed("Bed 3").waitFor();
             assertThat(garden.snags()).containsText("Nothing is wrong with the plan");
+            garden.step("Beds");
             garden.place("1 m", "0.9 m", "8 m", "6 m");
             assertThat(page.locator("[data-bed]")).hasCount(4);
 

@@ -251,8 +251,7 @@ class GardenController {
             @RequestParam int season,
             @RequestParam String scale,
             @RequestParam(defaultValue = "false") boolean snags) {
-        SheetDrawing sheet = SheetDrawing.of(
-                inView(owner, garden, season), season, Scale.of(scale), snags(owner, garden, season, snags));
+        SheetDrawing sheet = sheet(owner, garden, season, scale, snags);
         return download(SvgSheet.write(sheet), SVG, named(sheet, scale) + ".svg");
     }
 
@@ -264,8 +263,7 @@ class GardenController {
             @RequestParam int season,
             @RequestParam String scale,
             @RequestParam(defaultValue = "false") boolean snags) {
-        SheetDrawing sheet = SheetDrawing.of(
-                inView(owner, garden, season), season, Scale.of(scale), snags(owner, garden, season, snags));
+        SheetDrawing sheet = sheet(owner, garden, season, scale, snags);
         return download(PngSheet.write(sheet), MediaType.IMAGE_PNG, named(sheet, scale) + ".png");
     }
 
@@ -298,6 +296,11 @@ class GardenController {
             Owner owner, @PathVariable UUID garden, @RequestParam int season, @RequestParam String scale) {
         SheetDrawing sheet = SheetDrawing.outline(inView(owner, garden, season), season, Scale.of(scale));
         return download(SvgSheet.write(sheet), SVG, named(sheet, scale) + ".svg");
+    }
+
+    private SheetDrawing sheet(Owner owner, UUID garden, int season, String scale, boolean snags) {
+        return SheetDrawing.of(
+                inView(owner, garden, season), season, Scale.of(scale), snags(owner, garden, season, snags));
     }
 
     /** "Lampwright's Yard 2028, 1-50, A3": what somebody looks for who prints it. */
