@@ -24,6 +24,7 @@ import java.math.RoundingMode;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Supplier;
 import org.joda.money.CurrencyUnit;
 import org.joda.money.Money;
 
@@ -38,8 +39,12 @@ public final class OneBed {
 
     private OneBed() {}
 
-    /** @param site how the ground lies and what it is; its corners are those of the example */
-    public static Plan plan(UUID id, String name, Units units, int season, CurrencyUnit currency, Site site) {
+    /**
+     * @param site how the ground lies and what it is; its corners are those of the example
+     * @param ids for the bed and who gardens
+     */
+    public static Plan plan(
+            UUID id, String name, Units units, int season, CurrencyUnit currency, Site site, Supplier<UUID> ids) {
         boolean metric = units == Units.METRIC;
         Length across = metric ? Length.metres(4) : Length.feet(12);
         Length up = metric ? Length.metres(3) : Length.feet(10);
@@ -49,8 +54,8 @@ public final class OneBed {
                 metric ? Length.metres(0.9) : Length.feet(3),
                 0);
         Frame frame = new Frame(Material.SOFTWOOD, metric ? Board.M22X150 : Board.B1X6, 1, Joint.SIDES_PAST);
-        Bed bed = Bed.of(UUID.randomUUID(), "First bed", new BedRevision(season, outline, Optional.of(frame)));
-        Gardener you = new Gardener(UUID.randomUUID(), "You", Length.feet(2), Posture.STANDING, Length.feet(2));
+        Bed bed = Bed.of(ids.get(), "First bed", new BedRevision(season, outline, Optional.of(frame)));
+        Gardener you = new Gardener(ids.get(), "You", Length.feet(2), Posture.STANDING, Length.feet(2));
         Plan plan = new Plan(
                 id,
                 name,

@@ -21,7 +21,8 @@ class OneBedTest {
     private static final Site GROUND = Gardens.plot(1, 1, List.of()).site();
 
     private static Plan begun(Units units, String currency) {
-        return OneBed.plan(UUID.randomUUID(), "One bed", units, 2027, CurrencyUnit.of(currency), GROUND);
+        return OneBed.plan(
+                UUID.randomUUID(), "One bed", units, 2027, CurrencyUnit.of(currency), GROUND, UUID::randomUUID);
     }
 
     @ParameterizedTest

@@ -57,7 +57,7 @@ record NewGarden(
         CurrencyUnit unit = GardenJson.currency(currency);
         Plan begun = switch (start.orElse(Start.EMPTY)) {
             case EMPTY -> empty(id, unit);
-            case ONE_BED -> OneBed.plan(id, name, units, firstSeason, unit, site);
+            case ONE_BED -> OneBed.plan(id, name, units, firstSeason, unit, site, UUID::randomUUID);
             case SMALL_YARD -> WorkedExample.on(empty(id, unit), Example.SMALL_YARD, UUID::randomUUID);
             case FENCED_PLOT -> WorkedExample.on(empty(id, unit), Example.FENCED_PLOT, UUID::randomUUID);
             case SEATED -> WorkedExample.on(empty(id, unit), Example.SEATED, UUID::randomUUID);
