@@ -8,6 +8,7 @@ import { forgetAnswers } from "../outdoors/worker";
 import { CheckField } from "../parts/CheckField";
 import { Fault } from "../parts/Fault";
 import { CredentialField } from "./CredentialField";
+import { Credentials } from "./Credentials";
 import { fieldProblem, type FieldProblem } from "./fieldProblem";
 import { words as everywhere } from "../words";
 import { dayOf } from "./guests";
@@ -131,20 +132,7 @@ function Keeping() {
     <Part title={guests.keep}>
       <p className="max-w-prose">{guests.keepHow}</p>
       <form className="mt-2 max-w-sm space-y-3" onSubmit={(event) => void submit(event)} noValidate>
-        <CredentialField
-          name="name"
-          label={everywhere.signInName}
-          type="email"
-          autoComplete="username"
-          problem={problem}
-        />
-        <CredentialField
-          name="password"
-          label={everywhere.password}
-          type="password"
-          autoComplete="new-password"
-          problem={problem}
-        />
+        <Credentials problem={problem} chosen />
         <Fault text={ofTheForm(problem)} />
         <button type="submit" className="strong-button" disabled={busy}>
           {everywhere.signUp}

@@ -169,7 +169,7 @@ export function NewGardenForm() {
       </div>
       <div className="mt-3">
         <Choice label={words.beginWith} value={start} options={words.starts} onChange={setStart} />
-        <p className="mt-0.5 text-sm text-soft">{words.startWhat[start]}</p>
+        <p className="mt-0.5 text-sm text-soft">{start === "EMPTY" ? words.emptyPlot : words.laidOut}</p>
       </div>
       <PlotFields units={draft.units} corners={corners} onChange={setCorners} fault={fault("corners")} />
       {problem?.field === "" && (

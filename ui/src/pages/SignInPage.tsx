@@ -5,7 +5,7 @@ import { request } from "../api/client";
 import { keys, useSession } from "../api/queries";
 import type { DemoView, SessionView } from "../api/types";
 import { words as everywhere } from "../words";
-import { CredentialField } from "./CredentialField";
+import { Credentials } from "./Credentials";
 import { fieldProblem, type FieldProblem } from "./fieldProblem";
 import { Frontispiece } from "./Frontispiece";
 import { dayOf } from "./guests";
@@ -72,20 +72,7 @@ export function SignInPage() {
         )}
         {session.failureReason && <p className="mb-3 bg-ochrepale px-3 py-1">{everywhere.awayIdle}</p>}
         <form className="space-y-3" onSubmit={submit} noValidate>
-          <CredentialField
-            name="name"
-            label={everywhere.signInName}
-            type="email"
-            autoComplete="username"
-            problem={problem}
-          />
-          <CredentialField
-            name="password"
-            label={everywhere.password}
-            type="password"
-            autoComplete="current-password"
-            problem={problem}
-          />
+          <Credentials problem={problem} />
           {problem?.field === "" && (
             <p role="alert" className="text-snag">
               {problem.text}

@@ -9,15 +9,9 @@ export const words = {
     { value: "FENCED_PLOT", label: "a fenced plot: thirteen beds along a main walk" },
     { value: "SEATED", label: "beds for a gardener who sits: two, with room to turn" },
   ],
-  startWhat: {
-    EMPTY: "You draw everything yourself.",
-    SMALL_YARD:
-      "Takes 7.6 by 3.2 m (26 by 11 ft) and more. Everything about it can be changed; the budget becomes what it takes, if that is more.",
-    FENCED_PLOT:
-      "Takes 16.4 by 5.4 m (56 by 19 ft) and more; fits 60 by 40 ft well. Everything about it can be changed; the budget becomes what it takes, if that is more.",
-    SEATED:
-      "Takes 6.4 by 4.3 m (21 by 14 ft) and more, on firm gravel. Everything about it can be changed; the budget becomes what it takes, if that is more.",
-  },
+  emptyPlot: "You draw everything yourself.",
+  laidOut:
+    "Laid out on the plot below; if it takes more room, you are told how much. Everything about it can be changed. The budget becomes what it takes, if that is more.",
   account: "Your account",
   accountOf: (name: string) => `Your account, ${name}`,
   backToGardens: "Back to your gardens",

@@ -303,13 +303,9 @@ public record SheetDrawing(String title, String paper, double width, double heig
         }
 
         private void drawWayIn(WayIn gate) {
-            LineSegment side = PlotSides.of(gate, plan.setting(season));
-            double half = gate.width().metres() / 2 / side.getLength();
-            double dx = (side.p1.x - side.p0.x) * half;
-            double dy = (side.p1.y - side.p0.y) * half;
-            double x = gate.place().x().metres();
-            double y = gate.place().y().metres();
-            marks.addAll(GateSymbol.of(spot(x - dx, y - dy), spot(x + dx, y + dy), gate.swing()));
+            LineSegment opening = PlotSides.opening(gate, plan.setting(season));
+            marks.addAll(
+                    GateSymbol.of(spot(opening.p0.x, opening.p0.y), spot(opening.p1.x, opening.p1.y), gate.swing()));
         }
 
         private void drawPiece(List<Point> corners) {

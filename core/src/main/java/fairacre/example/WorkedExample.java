@@ -17,6 +17,7 @@ import fairacre.measure.Length;
 import fairacre.measure.LengthText;
 import fairacre.measure.Units;
 import fairacre.outline.Point;
+import fairacre.outline.Polygons;
 import fairacre.outline.Rectangle;
 import fairacre.plan.Bed;
 import fairacre.plan.BedRevision;
@@ -25,14 +26,17 @@ import fairacre.plan.Change;
 import fairacre.plan.Lifetime;
 import fairacre.plan.Plan;
 import fairacre.plan.Put;
+import fairacre.plan.Site;
 import fairacre.plan.Swing;
 import fairacre.plan.Walk;
 import fairacre.plan.WayIn;
+import fairacre.shape.Areas;
 import fairacre.surface.BuildUps;
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.math.RoundingMode;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -42,14 +46,24 @@ import java.util.stream.Stream;
 import org.joda.money.Money;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
-import org.locationtech.jts.operation.distance.DistanceOp;
+import org.locationtech.jts.geom.LineSegment;
+import org.locationtech.jts.geom.LineString;
 
 /**
- * Lays an {@link Example} out on a plot: beds side by side along the longer side of the largest rectangle that is free,
- * as long as there is room for, on one side of a main walk or on both. The budget becomes what it takes, if that is
- * more.
+ * Lays an {@link Example} out on a plot: beds side by side along the longer side of the largest rectangle that is free
+ * and lies as the plot's longest side does, as long as there is room for, on one side of a main walk or on both. The
+ * budget becomes what it takes, if that is more.
  */
 public final class WorkedExample {
+
+    private static final GeometryFactory GEOMETRY = new GeometryFactory();
+    /** Further out than any plot. */
+    private static final Length BEYOND = Length.metres(-2000);
+
+    /** By so much one walk lies over the next, so that no bare ground is left between them on a plot that is turned. */
+    private static final Length LAP = Length.millimetres(1);
+    /** Less of a turn than this is none, radians. */
+    private static final double HAIR = 1e-9;
 
     private static final BigDecimal HUNDRED = BigDecimal.valueOf(100);
 
@@ -57,11 +71,15 @@ public final class WorkedExample {
     private final Plan plan;
     private final Supplier<UUID> ids;
     private final boolean metric;
+    /** By how much the plot's longest side is turned counter-clockwise, radians: the beds stand along it. */
+    private final double turn;
+    /** The largest free rectangle of the plot turned back by that. */
     private final Rectangle free;
     /** Whether the longer side lies along x. */
     private final boolean lengthwise;
 
-    private WorkedExample(Example example, Plan plan, Supplier<UUID> ids, Rectangle free) {
+    private WorkedExample(Example example, Plan plan, Supplier<UUID> ids, double turn, Rectangle free) {
+        this.turn = turn;
         this.example = example;
         this.plan = plan;
         this.ids = ids;
@@ -72,12 +90,47 @@ public final class WorkedExample {
 
     /**
      * @param plan an empty plot
-     * @throws RefusedException at the corners, if the plot has too little room; it says how much it takes
+     * @throws RefusedException at the corners, if the plot has too little room, and says how much it takes; or if its
+     *     shape makes a snag of it
      */
     public static Plan on(Plan plan, Example example, Supplier<UUID> ids) {
-        Rectangle free = LargestRectangle.of(plan)
+        double turn = turnOf(plan.site().corners());
+        Plan turnedBack = turn == 0 ? plan : turned(plan, -turn);
+        Rectangle free = LargestRectangle.of(turnedBack)
                 .orElseThrow(() -> new RefusedException("corners", "there is no free ground", "give a larger plot"));
-        return new WorkedExample(example, plan, ids, free).laid();
+        return new WorkedExample(example, plan, ids, turn, free).laid();
+    }
+
+    /**
+     * How the longest side lies, from a quarter turn clockwise to one counter-clockwise; of equally long ones the
+     * first.
+     */
+    private static double turnOf(List<Point> corners) {
+        Coordinate[] ring = Polygons.of(corners).getCoordinates();
+        LineSegment longest = IntStream.range(0, ring.length - 1)
+                .mapToObj(i -> new LineSegment(ring[i], ring[i + 1]))
+                .max(Comparator.comparingDouble(LineSegment::getLength))
+                .orElseThrow();
+        double angle = longest.angle();
+        double level = angle - Math.PI * Math.round(angle / Math.PI);
+        return Math.abs(level) < HAIR || Math.PI / 2 - Math.abs(level) < HAIR ? 0 : level;
+    }
+
+    private static Plan turned(Plan plan, double by) {
+        Site site = plan.site();
+        return plan.apply(new Change.SetSite(new Site(
+                        site.corners().stream()
+                                .map(corner -> turned(corner, by))
+                                .toList(),
+                        site.north(),
+                        site.latitude())))
+                .orThrow();
+    }
+
+    private static Point turned(Point place, double by) {
+        double x = place.x().metres();
+        double y = place.y().metres();
+        return Point.metres(x * Math.cos(by) - y * Math.sin(by), x * Math.sin(by) + y * Math.cos(by));
     }
 
     private Plan laid() {
@@ -109,7 +162,17 @@ public final class WorkedExample {
         changes.addAll(ground(inARow, longest));
         Plan laid =
                 plan.apply(new Change.Batch("Begin with an example", changes)).orThrow();
-        return affordable(laid);
+        return withoutSnags(affordable(laid));
+    }
+
+    private Plan withoutSnags(Plan laid) {
+        Appraisal.of(laid, laid.firstSeason()).snags().stream().findFirst().ifPresent(snag -> {
+            throw new RefusedException(
+                    "corners",
+                    example.words() + " don't go well on a plot of this shape: " + snag.words(),
+                    "begin with an empty plot, or with another example");
+        });
+        return laid;
     }
 
     private String text(Length length) {
@@ -131,7 +194,8 @@ public final class WorkedExample {
         Length width = widthOf(inARow);
         Length start = free.longerSide().minus(width).half();
         List<Change> changes = new ArrayList<>();
-        Point entry = entry(longest);
+        Length foot = example.rows() > 1 ? walk.plus(longest) : Length.ZERO;
+        Length edge = edge(foot.plus(walk.half()));
         Optional<Fence> fence = Optional.of(plan.site().corners())
                 .filter(corners -> example.isFenced())
                 .map(this::fence);
@@ -139,17 +203,23 @@ public final class WorkedExample {
         changes.add(Put.of(new WayIn(
                 ids.get(),
                 "Gate",
-                entry,
+                at(edge, foot.plus(walk.half())),
                 metric ? Length.metres(1.6) : Length.inches(66),
                 example.isFenced() ? Swing.INWARD : Swing.OPEN,
                 Lifetime.ALWAYS,
                 Length.ZERO)));
-        Length foot = example.rows() > 1 ? walk.plus(longest) : Length.ZERO;
         Length end = start.plus(width);
-        changes.add(walk("Main walk", WalkGrade.MAIN, corners(Length.ZERO, foot, end, foot.plus(walk))));
-        changes.add(walk("Between the beds", WalkGrade.WORK, corners(start, foot.plus(walk), end, depthWith(longest))));
+        changes.add(walk("Main walk", WalkGrade.MAIN, corners(edge, foot, end, foot.plus(walk))));
+        changes.add(walk(
+                "Between the beds",
+                WalkGrade.WORK,
+                corners(
+                        start,
+                        foot.plus(walk).minus(LAP),
+                        end,
+                        depthWith(longest).plus(LAP))));
         if (foot.isPositive()) {
-            changes.add(walk("Below the main walk", WalkGrade.WORK, corners(start, Length.ZERO, end, foot)));
+            changes.add(walk("Below the main walk", WalkGrade.WORK, corners(start, Length.ZERO, end, foot.plus(LAP))));
         }
         IntStream.range(0, example.beds())
                 .mapToObj(i -> bed(
@@ -181,25 +251,30 @@ public final class WorkedExample {
                         (low.y().metres() + high.y().metres()) / 2),
                 longest,
                 example.across(metric),
-                lengthwise ? 90 : 0);
+                (lengthwise ? 90 : 0) - Math.toDegrees(turn));
         Frame frame = new Frame(Material.CEDAR, example.board(metric), example.courses(), Joint.SIDES_PAST);
         return Bed.of(ids.get(), "Bed " + number, new BedRevision(plan.firstSeason(), outline, Optional.of(frame)));
     }
 
-    /** Where the walk meets the shorter side of the free rectangle: between the rows, or below the only one. */
-    private Point entry(Length longest) {
-        Length walk = example.walk(metric);
-        Length across = walk.half();
-        if (example.rows() > 1) {
-            across = across.plus(walk).plus(longest);
-        }
+    /**
+     * Where the middle of the main walk, which lies so far across, comes to the edge of the ground if it goes on beyond
+     * the shorter side of the free rectangle. On a plot that is no upright rectangle that is further out.
+     */
+    private Length edge(Length across) {
         Point inside = at(Length.ZERO, across);
-        Coordinate nearest = DistanceOp.nearestPoints(
-                plan.site().ground().getBoundary(),
-                new GeometryFactory()
-                        .createPoint(
-                                new Coordinate(inside.x().metres(), inside.y().metres())))[0];
-        return Point.metres(nearest.x, nearest.y);
+        LineString outwards =
+                GEOMETRY.createLineString(new Coordinate[] {coordinate(inside), coordinate(at(BEYOND, across))});
+        double out = Areas.parts(plan.site().ground()).stream()
+                .map(piece -> piece.getExteriorRing().intersection(outwards))
+                .filter(hit -> !hit.isEmpty())
+                .mapToDouble(hit -> hit.distance(GEOMETRY.createPoint(coordinate(inside))))
+                .min()
+                .orElse(0);
+        return Length.metres(-out);
+    }
+
+    private static Coordinate coordinate(Point place) {
+        return new Coordinate(place.x().metres(), place.y().metres());
     }
 
     private Fence fence(List<Point> around) {
@@ -225,9 +300,10 @@ public final class WorkedExample {
     /** A place so far along the longer side of the free rectangle, and so far across. */
     private Point at(Length along, Length across) {
         Point low = free.corners().get(0);
-        return lengthwise
+        Point upright = lengthwise
                 ? new Point(low.x().plus(along), low.y().plus(across))
                 : new Point(low.x().plus(across), low.y().plus(along));
+        return turn == 0 ? upright : turned(upright, turn);
     }
 
     /** With a budget of what it takes, rounded up to two figures, if that is more. */

@@ -1,9 +1,9 @@
 package fairacre.format;
 
 import fairacre.format.GroundPlan.Drawn;
-import fairacre.format.GroundPlan.Extent;
 import fairacre.format.GroundPlan.Layer;
 import fairacre.outline.Point;
+import fairacre.plan.FeatureKind.Extent;
 import fairacre.plan.Plan;
 import java.nio.charset.StandardCharsets;
 import java.util.List;

@@ -3,6 +3,7 @@ package fairacre.format;
 import fairacre.outline.Point;
 import fairacre.plan.Feature;
 import fairacre.plan.FeatureKind;
+import fairacre.plan.FeatureKind.Extent;
 import fairacre.plan.Plan;
 import fairacre.plan.WayIn;
 import fairacre.shape.FenceLine;
@@ -31,13 +32,6 @@ final class GroundPlan {
         FENCES,
         BEDS,
         STRUCTURES
-    }
-
-    /** How it is drawn. */
-    enum Extent {
-        AREA,
-        LINE,
-        SPOT
     }
 
     /**
@@ -84,18 +78,13 @@ final class GroundPlan {
     }
 
     private void wayIn(WayIn gate) {
-        LineSegment side = PlotSides.of(gate, plan.setting(season));
-        double half = gate.width().metres() / 2 / side.getLength();
-        double dx = (side.p1.x - side.p0.x) * half;
-        double dy = (side.p1.y - side.p0.y) * half;
-        double x = gate.place().x().metres();
-        double y = gate.place().y().metres();
+        LineSegment opening = PlotSides.opening(gate, plan.setting(season));
         put(
                 Layer.WAYS_IN,
                 "way in",
                 gate.name(),
                 Extent.LINE,
-                List.of(Point.metres(x - dx, y - dy), Point.metres(x + dx, y + dy)));
+                List.of(Point.metres(opening.p0.x, opening.p0.y), Point.metres(opening.p1.x, opening.p1.y)));
     }
 
     private void pipes() {
@@ -119,12 +108,7 @@ final class GroundPlan {
                     .forEach(part -> put(layer, kind, feature.name(), Extent.LINE, part));
             return;
         }
-        Extent extent = switch (feature.kind().extent()) {
-            case AREA -> Extent.AREA;
-            case LINE -> Extent.LINE;
-            case SPOT -> Extent.SPOT;
-        };
-        put(layer, kind, feature.name(), extent, feature.places());
+        put(layer, kind, feature.name(), feature.kind().extent(), feature.places());
     }
 
     private static Layer layer(FeatureKind kind) {

@@ -2,6 +2,7 @@ package fairacre.schedule;
 
 import fairacre.judging.Rule;
 import fairacre.judging.Step;
+import fairacre.work.Caution;
 
 /** Rules about when work is done and by whom. The names are stable codes. */
 public enum ScheduleRule implements Rule {
@@ -21,7 +22,8 @@ public enum ScheduleRule implements Rule {
             "common practice"),
     NO_REST_IN_HEAT(
             "No rest in the heat",
-            "Nobody digs, carries or shovels for more than four hours on a day on which it is usually 27 °C or warmer.",
+            "Nobody digs, carries or shovels for more than " + Heat.MOST_HOURS
+                    + " hours on a day on which it is usually " + (int) Caution.HOT + " °C or warmer.",
             "rule of thumb: half of a day's work"),
     HIRE_IDLE("Hired without work", "A machine is booked for days on which there is work for it.", "common practice");
 

@@ -37,6 +37,17 @@ public final class PlotSides {
                 .orElseGet(() -> nearest(setting.site(), gate.place()));
     }
 
+    /** From one end of the opening of a gate to the other, along its side. */
+    public static LineSegment opening(WayIn gate, Setting setting) {
+        LineSegment side = of(gate, setting);
+        double half = gate.width().metres() / 2 / side.getLength();
+        double dx = (side.p1.x - side.p0.x) * half;
+        double dy = (side.p1.y - side.p0.y) * half;
+        double x = gate.place().x().metres();
+        double y = gate.place().y().metres();
+        return new LineSegment(x - dx, y - dy, x + dx, y + dy);
+    }
+
     private static LineSegment nearest(List<Point> line, Point place) {
         Coordinate[] places = Polygons.line(line).getCoordinates();
         return nearest(

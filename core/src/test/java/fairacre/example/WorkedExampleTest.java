@@ -7,8 +7,10 @@ import fairacre.appraisal.Appraisal;
 import fairacre.bill.Budget;
 import fairacre.bill.StartingPrices;
 import fairacre.limits.RefusedException;
+import fairacre.measure.Length;
 import fairacre.measure.Units;
 import fairacre.outline.Point;
+import fairacre.outline.Rectangle;
 import fairacre.plan.Plan;
 import fairacre.plan.Site;
 import java.math.BigDecimal;
@@ -64,21 +66,32 @@ class WorkedExampleTest {
     }
 
     @ParameterizedTest
-    @DisplayName("Three beds of 1.2 m and four walks of 1 m take 7.6 m; a bed of 1.2 m and two walks 3.2 m")
+    @DisplayName(
+            "Three beds of 1.2 m and four walks of 1 m take 7.6 m, a bed of 1.2 m and two walks 3.2 m; in feet 26 by 11")
     @CsvSource({
         "SMALL_YARD, 7.6, 3.2, METRIC",
         "SMALL_YARD, 3.2, 7.6, METRIC",
         "FENCED_PLOT, 16.4, 5.4, METRIC",
-        "SEATED, 6.372, 4.248, METRIC"
+        "SEATED, 6.372, 4.248, METRIC",
+        "SMALL_YARD, 7.9248, 3.3528, FEET_AND_INCHES",
+        "FENCED_PLOT, 17.0688, 5.6388, FEET_AND_INCHES",
+        "SEATED, 6.4008, 4.2672, FEET_AND_INCHES"
     })
     void whereItJustFitsItHasNoSnag(Example example, double length, double width, Units units) {
         hasNoSnag(plot(units, Site.rectangle(length, width)), example, example.beds());
     }
 
     @ParameterizedTest
-    @CsvSource({"SMALL_YARD, 7.599, 3.2", "SMALL_YARD, 7.6, 3.199", "FENCED_PLOT, 16.4, 5.399", "SEATED, 6.371, 4.248"})
-    void aHairLessIsToldAtTheCorners(Example example, double length, double width) {
-        Plan plan = plot(Units.METRIC, Site.rectangle(length, width));
+    @CsvSource({
+        "SMALL_YARD, 7.599, 3.2, METRIC",
+        "SMALL_YARD, 7.6, 3.199, METRIC",
+        "FENCED_PLOT, 16.4, 5.399, METRIC",
+        "SEATED, 6.371, 4.248, METRIC",
+        "SMALL_YARD, 7.924, 3.3528, FEET_AND_INCHES",
+        "FENCED_PLOT, 17.0688, 5.638, FEET_AND_INCHES"
+    })
+    void aHairLessIsToldAtTheCorners(Example example, double length, double width, Units units) {
+        Plan plan = plot(units, Site.rectangle(length, width));
         assertThatThrownBy(() -> WorkedExample.on(plan, example, UUID::randomUUID))
                 .isInstanceOf(RefusedException.class)
                 .satisfies(refused -> assertThat(
@@ -107,6 +120,28 @@ class WorkedExampleTest {
         assertThat(longest(4.4)).isEqualTo(2.4);
         assertThat(longest(4.399)).isEqualTo(2.1);
         assertThat(longest(3.2)).isEqualTo(1.2);
+    }
+
+    @ParameterizedTest
+    @DisplayName("On a plot that is turned the beds stand along its longest side")
+    @CsvSource({"SMALL_YARD, 20", "SMALL_YARD, -35", "SMALL_YARD, 90", "FENCED_PLOT, 15", "SEATED, 30"})
+    void onATurnedPlot(Example example, double turn) {
+        Rectangle turned = new Rectangle(Point.metres(20, 20), Length.metres(26), Length.metres(18), turn);
+        hasNoSnag(plot(Units.METRIC, turned.corners()), example, example.beds());
+    }
+
+    @Test
+    void onAPlotWithASlantingEndItIsLaidOutOrToldWhyNot() {
+        List<Point> slanting =
+                List.of(Point.metres(3, 0), Point.metres(20, 0), Point.metres(20, 9), Point.metres(0, 9));
+        Plan plan = plot(Units.METRIC, slanting);
+        for (Example example : new Example[] {Example.SMALL_YARD, Example.SEATED}) {
+            try {
+                hasNoSnag(plan, example, example.beds());
+            } catch (RefusedException refused) {
+                assertThat(refused).hasMessageContaining("don't go well on a plot of this shape: ");
+            }
+        }
     }
 
     private static double longest(double depth) {

@@ -133,21 +133,28 @@ class GuestsTest {
         }
 
         @Test
-        @DisplayName("what was edited goes with them, an untouched copy does not")
+        @DisplayName("every garden goes with them, also one that was begun and not edited, with its variants")
         void whoSignsInTakesAlongWhatTheyMade() {
             String name = UUID.randomUUID() + "@example.org";
             Visitor rosa = somebody();
             rosa.post("/api/accounts", credentials(name));
             Visitor guest = somebody();
-            lookRound(guest);
+            String demo = lookRound(guest);
             String made = guest.garden();
             edit(guest, made);
+            assertThat(guest.post("/api/gardens/" + made + "/variants", "{\"name\":\"Wider\",\"from\":2027}")
+                            .status())
+                    .isLessThan(300);
+            String begun = guest.garden();
             assertThat(guest.post("/api/session", credentials(name)).status()).isEqualTo(200);
             assertThat(rosa.get("/api/gardens")
                             .json()
                             .valueStream()
                             .map(each -> each.get("id").stringValue()))
-                    .containsExactly(made);
+                    .containsExactlyInAnyOrder(demo, made, begun);
+            assertThat(rosa.get("/api/gardens/" + made + "/variants?season=2027")
+                            .text())
+                    .contains("Wider");
             assertThat(rosa.get("/api/gardens/" + made).json().path("revision").asLong())
                     .isEqualTo(1);
         }

@@ -1,5 +1,6 @@
 package fairacre.server.api;
 
+import fairacre.server.garden.FileName;
 import java.nio.charset.StandardCharsets;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ContentDisposition;
@@ -39,7 +40,7 @@ final class Downloads {
 
     static ResponseEntity<byte[]> download(byte[] content, MediaType type, String name) {
         ContentDisposition disposition = ContentDisposition.attachment()
-                .filename(name.replaceAll("[\\\\/:*?\"<>|]", "-"), StandardCharsets.UTF_8)
+                .filename(FileName.of(name), StandardCharsets.UTF_8)
                 .build();
         return ResponseEntity.ok()
                 .contentType(type)

@@ -57,7 +57,7 @@ public class ExportService {
 
     private void write(UUID account, UUID garden, String folder, ZipOutputStream zip) throws IOException {
         GardenFile.Contents contents = files.contents(account, garden);
-        put(zip, folder + "/" + fileName(contents.garden().name()) + ".garden.json", GardenFile.write(contents));
+        put(zip, folder + "/" + FileName.of(contents.garden().name()) + ".garden.json", GardenFile.write(contents));
         for (JournalEntry entry : journal.withPhotos(garden, FIRST, LAST, Integer.MAX_VALUE)) {
             Optional<byte[]> photo = journal.photo(garden, entry.id(), true);
             if (photo.isPresent()) {
@@ -89,17 +89,11 @@ public class ExportService {
 
     /** The garden's name, numbered where two are called the same. */
     private static String folder(String name, Set<String> taken) {
-        String base = fileName(name);
+        String base = FileName.of(name);
         String folder = base;
         for (int i = 2; !taken.add(folder.toLowerCase(Locale.ROOT)); i++) {
             folder = base + " " + i;
         }
         return folder;
-    }
-
-    /** What any file system takes as a name. */
-    private static String fileName(String name) {
-        String plain = name.replaceAll("[\\\\/:*?\"<>|\\p{Cntrl}]", "-").strip();
-        return plain.replaceAll("[.]{2,}|^[.]|[.]$", "-");
     }
 }

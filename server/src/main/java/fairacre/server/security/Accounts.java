@@ -98,7 +98,13 @@ public class Accounts {
      */
     public Account register(String name, String password, String address) {
         countSignUp(address);
-        return register(name, password);
+        String trimmed = checkedName(name);
+        Account account = new Account(
+                UUID.randomUUID(), trimmed, passwords.hash(password, trimmed, "password"), Optional.empty());
+        if (!accounts.insert(account)) {
+            throw taken();
+        }
+        return account;
     }
 
     private void countSignUp(String address) {
@@ -123,21 +129,6 @@ public class Accounts {
             throw taken();
         }
         return kept;
-    }
-
-    /**
-     * A new account.
-     *
-     * @throws RefusedException as above
-     */
-    public Account register(String name, String password) {
-        String trimmed = checkedName(name);
-        Account account = new Account(
-                UUID.randomUUID(), trimmed, passwords.hash(password, trimmed, "password"), Optional.empty());
-        if (!accounts.insert(account)) {
-            throw taken();
-        }
-        return account;
     }
 
     private static String checkedName(String name) {

@@ -97,13 +97,11 @@ public class AccountStore {
         }
     }
 
-    /** Gives gardens that were edited, and shares in those of others, to another account. */
+    /** Gives all gardens, and shares in those of others, to another account. */
     public void giveGardens(UUID from, UUID to) {
         database.update(GARDEN)
                 .set(GARDEN.OWNER, to)
                 .where(GARDEN.OWNER.eq(from))
-                .and(GARDEN.REVISION.gt(0L))
-                .and(GARDEN.DELETED_AT.isNull())
                 .execute();
         database.update(GARDEN_MEMBER)
                 .set(GARDEN_MEMBER.ACCOUNT, to)
